@@ -1,0 +1,2 @@
+/** Carton styles and blanks, their strength, and what their board grade allows. */
+package rampart.core.box;

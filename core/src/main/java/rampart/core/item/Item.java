@@ -1,0 +1,23 @@
+package rampart.core.item;
+
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Point;
+import rampart.core.quantity.Require;
+import rampart.core.quantity.Size;
+
+/**
+ * Everything inside the first layer, taken together (rule 5).
+ *
+ * @param size as it lies in the pack, mm
+ * @param massKg mass of it all
+ * @param centreOfMass from the middle of the size, mm; not outside the item (rule 12)
+ */
+public record Item(String name, Size size, double massKg, Point centreOfMass, Fragility fragility) {
+    public Item {
+        Require.positive(massKg, "item mass in kg");
+        for (Axis axis : Axis.values()) {
+            double half = Require.positive(size.along(axis), "item size along " + axis + " in mm") / 2;
+            Require.within(centreOfMass.along(axis), -half, half, "centre of mass along " + axis + " in mm");
+        }
+    }
+}

@@ -1,0 +1,9 @@
+package rampart.core.journey;
+
+/** Which drops count (rule 29); all 26 are always computed. */
+public enum DropSequence {
+    ALL,
+    /** Corner 2-3-5, edges 2-3, 3-5 and 2-5, all six faces: the order of ISTA 1A (from memory). */
+    TEN,
+    FACES
+}

@@ -1,0 +1,51 @@
+package rampart.core.layout;
+
+import java.util.List;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+
+/**
+ * A pack with every layer in its place.
+ *
+ * @param layerMassKg mass of each layer, in the order of the layers
+ * @param grossMassKg item, cushions and boxes (rule 11)
+ * @param distanceMm from the centre of mass to each outside face of the outer carton (rule 12)
+ * @param walls what stands between item and outside on each face
+ */
+public record Layout(
+        List<LaidCushion> cushions,
+        List<LaidBox> boxes,
+        List<Double> layerMassKg,
+        double grossMassKg,
+        SixSided distanceMm,
+        List<Wall> walls,
+        List<Solid> solids) {
+
+    public LaidBox outer() {
+        return boxes.get(boxes.size() - 1);
+    }
+
+    /** Outside size of the outer carton, mm. */
+    public Size outside() {
+        return outer().carton().outside();
+    }
+
+    /**
+     * What stands between the item and the outside on one face, from the item outward.
+     *
+     * @param pieces in order; gaps are the half slacks
+     */
+    public record Wall(Face face, List<Piece> pieces) {
+        /** One piece of a wall; {@code layer} is the index of its layer, for a gap that of the box. */
+        public record Piece(int layer, Kind kind, double thicknessMm) {}
+
+        /** What a piece of the wall is. */
+        public enum Kind {
+            WRAP,
+            CUSHION,
+            GAP,
+            BOARD
+        }
+    }
+}

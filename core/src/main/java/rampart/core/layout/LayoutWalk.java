@@ -1,0 +1,179 @@
+package rampart.core.layout;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import rampart.core.box.RegularSlotted;
+import rampart.core.item.Item;
+import rampart.core.material.Catalogue;
+import rampart.core.material.Foam;
+import rampart.core.quantity.Cuboid;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+
+/** Lays the layers round the item, one by one, outward. */
+public final class LayoutWalk {
+    private static final double KG_PER_MM3_PER_KG_PER_M3 = 1e-9;
+
+    private final Catalogue catalogue;
+    private final Item item;
+    private final List<LaidCushion> cushions = new ArrayList<>();
+    private final List<LaidBox> boxes = new ArrayList<>();
+    private final List<Double> masses = new ArrayList<>();
+    private final Map<Face, List<Layout.Wall.Piece>> pieces = new EnumMap<>(Face.class);
+    private final SolidMaker solids = new SolidMaker();
+
+    private Cuboid envelope;
+    private Cuboid body;
+
+    // The sizes are carried by addition beside the places, so that round numbers stay round.
+    private Size envelopeSize;
+    private Size bodySize;
+    private double movingMassKg;
+
+    private LayoutWalk(Item item, Catalogue catalogue) {
+        this.item = item;
+        this.catalogue = catalogue;
+        envelope = Cuboid.centred(item.size());
+        body = envelope;
+        envelopeSize = item.size();
+        bodySize = item.size();
+        movingMassKg = item.massKg();
+        Face.ALL.forEach(face -> pieces.put(face, new ArrayList<>()));
+    }
+
+    /**
+     * The layers in their places.
+     *
+     * @throws IllegalArgumentException if the last layer is not a box, or the catalogue lacks a material
+     */
+    public static Layout lay(Item item, List<Layer> layers, Catalogue catalogue) {
+        if (layers.isEmpty() || !(layers.get(layers.size() - 1) instanceof Layer.Box)) {
+            throw new IllegalArgumentException("the last layer must be a box: the outer carton");
+        }
+        LayoutWalk walk = new LayoutWalk(item, catalogue);
+        walk.solids.item(walk.envelope);
+        for (int i = 0; i < layers.size(); i++) {
+            double mass = walk.add(i, layers.get(i));
+            walk.masses.add(mass);
+            walk.movingMassKg += mass;
+        }
+        return walk.layout();
+    }
+
+    private double add(int index, Layer layer) {
+        if (layer instanceof Layer.Wrap wrap) {
+            return wrap(index, wrap);
+        } else if (layer instanceof Layer.Cushion cushion) {
+            return cushion(index, cushion);
+        }
+        return box(index, (Layer.Box) layer);
+    }
+
+    private double wrap(int index, Layer.Wrap wrap) {
+        catalogue.wrap(wrap.material());
+        Cuboid outer = envelope.grown(SixSided.all(wrap.thicknessMm()));
+        solids.shell(Solid.Part.WRAP, index, envelope, outer);
+        envelope = outer;
+        double both = 2 * wrap.thicknessMm();
+        envelopeSize = envelopeSize.plus(both, both, both);
+        Face.ALL.forEach(face -> piece(face, index, Layout.Wall.Kind.WRAP, wrap.thicknessMm()));
+        return 0;
+    }
+
+    private double cushion(int index, Layer.Cushion cushion) {
+        Foam foam = catalogue.foam(cushion.material());
+        SixSided thickness = cushion.thicknessMm();
+        CushionForm form = cushion.form();
+        SixSided bearing = SixSided.of(face -> form.bearingMm2(bodySize, face));
+        Cuboid outer = envelope.grown(thickness);
+        Size outerSize = envelopeSize.plus(
+                thickness.left() + thickness.right(),
+                thickness.front() + thickness.back(),
+                thickness.top() + thickness.bottom());
+        double mass = volumeMm3(form, thickness, bearing, outerSize) * foam.densityKgM3() * KG_PER_MM3_PER_KG_PER_M3;
+        cushions.add(new LaidCushion(
+                index,
+                foam,
+                form,
+                bodySize,
+                thickness,
+                bearing,
+                SixSided.of(face -> form.padMm2(bodySize, face)),
+                mass,
+                movingMassKg));
+        solids.cushion(index, form, bodySize, body, envelope, outer);
+        envelope = outer;
+        envelopeSize = outerSize;
+        Face.ALL.forEach(face -> piece(face, index, Layout.Wall.Kind.CUSHION, thickness.on(face)));
+        return mass;
+    }
+
+    private double volumeMm3(CushionForm form, SixSided thickness, SixSided bearing, Size outerSize) {
+        if (form instanceof CushionForm.Full) {
+            return outerSize.volumeMm3() - envelopeSize.volumeMm3();
+        } else if (form instanceof CushionForm.Pads) {
+            double sum = 0;
+            for (Face face : Face.ALL) {
+                sum += bearing.on(face) * thickness.on(face);
+            }
+            return sum;
+        }
+        Size block = ((CushionForm.Corners) form).countedBlock(bodySize);
+        double sum = 0;
+        for (double x : new double[] {thickness.left(), thickness.right()}) {
+            for (double y : new double[] {thickness.front(), thickness.back()}) {
+                for (double z : new double[] {thickness.top(), thickness.bottom()}) {
+                    sum += block.plus(x, y, z).volumeMm3() - block.volumeMm3();
+                }
+            }
+        }
+        return sum;
+    }
+
+    private double box(int index, Layer.Box box) {
+        Size contents = envelopeSize;
+        Size inside = box.stockInside().orElse(contents.plus(box.slackMm(), box.slackMm(), box.slackMm()));
+        Size slack = box.stockInside().isPresent()
+                ? inside.plus(-contents.lengthMm(), -contents.widthMm(), -contents.heightMm())
+                : new Size(box.slackMm(), box.slackMm(), box.slackMm());
+        RegularSlotted carton = new RegularSlotted(inside, catalogue.board(box.material()));
+        boxes.add(new LaidBox(index, carton, contents, slack, box.stockInside().isPresent()));
+
+        double c = carton.board().caliperMm();
+        Cuboid insideAt = envelope.grown(SixSided.of(face -> slack.along(face.axis()) / 2));
+        Cuboid outer = insideAt.grown(new SixSided(2 * c, c, 2 * c, c, c, c));
+        solids.shell(Solid.Part.BOARD, index, insideAt, outer);
+        for (Face face : Face.ALL) {
+            piece(face, index, Layout.Wall.Kind.GAP, slack.along(face.axis()) / 2);
+            piece(face, index, Layout.Wall.Kind.BOARD, Math.abs(outer.planeMm(face) - insideAt.planeMm(face)));
+        }
+        envelope = outer;
+        envelopeSize = carton.outside();
+        body = outer;
+        bodySize = envelopeSize;
+        return carton.massKg();
+    }
+
+    private void piece(Face face, int layer, Layout.Wall.Kind kind, double thicknessMm) {
+        pieces.get(face).add(new Layout.Wall.Piece(layer, kind, thicknessMm));
+    }
+
+    private Layout layout() {
+        // A stock carton far too small could put a wall inward of the centre of mass; such a pack breaks by its fit.
+        SixSided distance = SixSided.of(face -> Math.max(
+                0, face.sign() * (envelope.planeMm(face) - item.centreOfMass().along(face.axis()))));
+        List<Layout.Wall> walls = new ArrayList<>();
+        pieces.forEach((face, list) -> walls.add(new Layout.Wall(face, List.copyOf(list))));
+        return new Layout(
+                List.copyOf(cushions),
+                List.copyOf(boxes),
+                List.copyOf(masses),
+                movingMassKg,
+                distance,
+                List.copyOf(walls),
+                solids.all());
+    }
+}

@@ -1,0 +1,151 @@
+package rampart.core.material;
+
+import java.util.List;
+import rampart.core.quantity.Basis;
+
+/**
+ * The materials Rampart ships with. Cushion constants are nominal: chosen to reproduce typical 24 in / 2 in cushion
+ * curves, from memory, good to about 20 %. Grammages and calipers are nominal. Board limits: Item 222 / Rule 41, from
+ * memory.
+ */
+public final class StandardCatalogue {
+    /** What every catalogue foam rests on. */
+    public static final String FOAM_SOURCE = "typical class value, good to about 20 %, not a supplier's data";
+
+    /** Where the most gross mass and united inches of a board grade come from. */
+    public static final String LIMITS_SOURCE = "Item 222 / Rule 41, from memory";
+
+    private static final Catalogue CATALOGUE = new Catalogue(foams(), boards(), wraps());
+
+    private StandardCatalogue() {}
+
+    public static Catalogue get() {
+        return CATALOGUE;
+    }
+
+    private static List<Foam> foams() {
+        return List.of(
+                foam("pe-28", "PE foam 28", 28, 79, 0.0186, 4.8, 1.15, -.004, 450, 4.5, "closed cell, inert"),
+                foam("pe-35", "PE foam 35", 35, 100, 0.0151, 6.9, 1.15, -.004, 600, 4.5, "closed cell, inert"),
+                foam("pe-64", "PE foam 64", 64, 196, 0.0081, 13.8, 1.15, -.004, 1300, 4.5, "closed cell, inert, firm"),
+                foam(
+                        "xpe-33",
+                        "Cross-linked PE 33",
+                        33,
+                        90,
+                        0.0173,
+                        6.2,
+                        1.15,
+                        -.004,
+                        500,
+                        4,
+                        "fine cell, clean cutouts"),
+                foam("pp-20", "PP foam 20", 20, 91, 0.0161, 6.2, 1.15, -.004, 550, 5, "keeps its shape over repeats"),
+                foam("pp-30", "PP foam 30", 30, 141, 0.0110, 9.7, 1.15, -.004, 900, 5, "keeps its shape over repeats"),
+                foam("eps-16", "EPS 16", 16, 132, 0.0134, 12, 1.35, -.001, 2500, 6, "repeats much worse, crumbs"),
+                foam("eps-20", "EPS 20", 20, 190, 0.0097, 17, 1.35, -.001, 3500, 6, "repeats much worse, crumbs"),
+                foam(
+                        "pu-24",
+                        "PU foam 24",
+                        24,
+                        39,
+                        0.0432,
+                        2.2,
+                        1.10,
+                        -.012,
+                        70,
+                        3.5,
+                        "ether, soft: light items; oxidises with age"),
+                foam(
+                        "pu-32",
+                        "PU foam 32",
+                        32,
+                        48.6,
+                        0.0298,
+                        3.4,
+                        1.10,
+                        -.012,
+                        110,
+                        3.5,
+                        "ester; hydrolyses, not for archives"),
+                foam(
+                        "fip-8",
+                        "Foam in place 8",
+                        8,
+                        41,
+                        0.0403,
+                        2.1,
+                        1.30,
+                        -.012,
+                        200,
+                        4,
+                        "expands and is hot while it sets"),
+                foam(
+                        "bubble-12",
+                        "Bubble 12 mm",
+                        8,
+                        30,
+                        0.0672,
+                        1.4,
+                        1.30,
+                        -.004,
+                        120,
+                        4,
+                        "12 mm cells in layers; cells burst"),
+                foam(
+                        "air-cells",
+                        "Air cells",
+                        3,
+                        14,
+                        0.135,
+                        0.7,
+                        1.30,
+                        -.004,
+                        60,
+                        5,
+                        "large, sealed one by one; altitude changes them"));
+    }
+
+    private static Foam foam(
+            String id,
+            String name,
+            double density,
+            double a,
+            double b,
+            double creep,
+            double repeat,
+            double k,
+            double e,
+            double q,
+            String note) {
+        return new Foam(
+                id, name, density, new CushionLaw(a, b), creep, repeat, k, e, q, note, Basis.NOMINAL, FOAM_SOURCE);
+    }
+
+    private static List<Board> boards() {
+        return List.of(
+                new Board("e-23", Flute.E, 23, 400, 20, 40),
+                new Board("b-26", Flute.B, 26, 430, 35, 50),
+                new Board("b-29", Flute.B, 29, 480, 50, 60),
+                new Board("b-32", Flute.B, 32, 520, 65, 75),
+                new Board("c-29", Flute.C, 29, 500, 50, 60),
+                new Board("c-32", Flute.C, 32, 540, 65, 75),
+                new Board("c-40", Flute.C, 40, 650, 80, 85),
+                new Board("c-44", Flute.C, 44, 730, 95, 95),
+                new Board("c-55", Flute.C, 55, 900, 120, 105),
+                new Board("bc-42", Flute.BC, 42, 820, 80, 85),
+                new Board("bc-48", Flute.BC, 48, 900, 100, 95),
+                new Board("bc-51", Flute.BC, 51, 980, 120, 105),
+                new Board("bc-61", Flute.BC, 61, 1150, 140, 110),
+                new Board("bc-71", Flute.BC, 71, 1300, 160, 115),
+                new Board("bc-82", Flute.BC, 82, 1500, 180, 120),
+                new Board("eb-42", Flute.EB, 42, 810, 80, 85));
+    }
+
+    private static List<WrapMaterial> wraps() {
+        return List.of(
+                new WrapMaterial("tissue", "Tissue"),
+                new WrapMaterial("foam-sheet", "Foam sheet"),
+                new WrapMaterial("film", "Film"));
+    }
+}

@@ -1,0 +1,62 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import rampart.core.material.Board;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.quantity.Size;
+import rampart.core.quantity.Units;
+
+/** The most mass and size that the outer carton's board grade is meant for (rule 26). */
+final class BoardLimitsCheck implements CheckRule {
+    @Override
+    public List<Check> on(Situation situation) {
+        Board board = situation.layout().outer().carton().board();
+        Size outside = situation.layout().outside();
+        double lb = situation.layout().grossMassKg() / Units.KG_PER_LB;
+        double sumMm = outside.lengthMm() + outside.widthMm() + outside.heightMm();
+        double inches = sumMm / Units.MM_PER_IN;
+        boolean bySize =
+                Units.roundTo9Decimals(inches / board.limitIn()) > Units.roundTo9Decimals(lb / board.limitLb());
+        double limit = bySize ? board.limitIn() : board.limitLb();
+        Figure most = Figure.std(
+                "L",
+                bySize ? "most length + width + height of the grade" : "most gross mass of the grade",
+                limit,
+                bySize ? "in" : "lb",
+                StandardCatalogue.LIMITS_SOURCE);
+        Working working = bySize
+                ? new Working(
+                        "D = (l + w + h)/u",
+                        List.of(),
+                        List.of(
+                                Figure.law("l", "outside length", outside.lengthMm(), "mm"),
+                                Figure.law("w", "outside width", outside.widthMm(), "mm"),
+                                Figure.law("h", "outside height", outside.heightMm(), "mm"),
+                                Figure.law("u", "mm in an inch", Units.MM_PER_IN, ""),
+                                most),
+                        List.of())
+                : new Working(
+                        "D = m/u",
+                        List.of(),
+                        List.of(
+                                Figure.law("m", "gross mass", situation.layout().grossMassKg(), "kg"),
+                                Figure.law("u", "kg in a pound", Units.KG_PER_LB, ""),
+                                most),
+                        List.of());
+        String because = bySize
+                ? "Length, width and height come to " + Say.whole(sumMm) + " mm; " + board.name()
+                        + " is meant for up to " + Say.whole(board.limitIn() * Units.MM_PER_IN) + " mm."
+                : "The pack weighs " + Say.oneDecimal(situation.layout().grossMassKg()) + " kg; " + board.name()
+                        + " is meant for up to " + Say.oneDecimal(board.limitLb() * Units.KG_PER_LB) + " kg.";
+        return List.of(Check.judged(
+                "board.limits",
+                "Board for this size and mass",
+                Check.Where.layer(situation.layout().outer().layer()),
+                bySize ? inches : lb,
+                OptionalDouble.of(limit),
+                bySize ? "in" : "lb",
+                because,
+                working));
+    }
+}

@@ -1,0 +1,69 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Basis;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.Units;
+
+/** Tall narrow pads fold instead of giving: each pad must be at least (1.33 t)^2 (rule 22). */
+final class BucklingCheck implements CheckRule {
+    private static final double FACTOR = 1.33;
+
+    @Override
+    public List<Check> on(Situation situation) {
+        double worst = -1;
+        LaidCushion cushion = null;
+        Face at = Face.TOP;
+        for (LaidCushion candidate : situation.layout().cushions()) {
+            if (!candidate.form().standsFree()) {
+                continue;
+            }
+            for (Face face : Face.ALL) {
+                if (candidate.cushions(face)) {
+                    double ratio = Units.roundTo9Decimals(demandCm2(candidate, face) / limitCm2(candidate, face));
+                    if (ratio > worst) {
+                        worst = ratio;
+                        cushion = candidate;
+                        at = face;
+                    }
+                }
+            }
+        }
+        if (cushion == null) {
+            return List.of();
+        }
+        double demand = demandCm2(cushion, at);
+        double limit = limitCm2(cushion, at);
+        String because = "A pad on the " + at.word() + " has " + Say.whole(limit) + " cm2; at "
+                + Say.oneDecimal(cushion.thicknessMm().on(at)) + " mm thick it needs " + Say.whole(demand)
+                + " cm2 to stand straight.";
+        Working working = new Working(
+                "D = (z*t/10)^2",
+                List.of(),
+                List.of(
+                        new Figure("z", "slenderness factor", FACTOR, "", Basis.STD, "MIL-HDBK-304, from memory"),
+                        Figure.input("t", "thickness", cushion.thicknessMm().on(at), "mm"),
+                        Figure.input("A", "area of one pad", limit, "cm2")),
+                List.of());
+        return List.of(Check.judged(
+                "cushion.buckling",
+                "Pads folding over",
+                Check.Where.layerFace(cushion.layer(), at),
+                demand,
+                OptionalDouble.of(limit),
+                "cm2",
+                because,
+                working));
+    }
+
+    private static double demandCm2(LaidCushion cushion, Face face) {
+        double side = FACTOR * cushion.thicknessMm().on(face) / 10;
+        return side * side;
+    }
+
+    private static double limitCm2(LaidCushion cushion, Face face) {
+        return cushion.padMm2().on(face) / 100;
+    }
+}

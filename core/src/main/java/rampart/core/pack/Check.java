@@ -1,0 +1,77 @@
+package rampart.core.pack;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import rampart.core.quantity.Face;
+
+/**
+ * One demand against one limit.
+ *
+ * @param id stable id, such as {@code drop.face.3}
+ * @param title in a packer's words
+ * @param layer index of the layer concerned, where one is
+ * @param face the face concerned, where one is
+ * @param demand what is asked
+ * @param limit what is borne; empty where nobody knows
+ * @param unit of both; empty for a fraction
+ * @param margin 1 - demand/limit, unrounded; empty where there is no limit
+ * @param because one sentence, or a few, that a packer understands
+ */
+public record Check(
+        String id,
+        String title,
+        OptionalInt layer,
+        Optional<Face> face,
+        double demand,
+        OptionalDouble limit,
+        String unit,
+        OptionalDouble margin,
+        Status status,
+        String because,
+        Working working) {
+
+    /** A check judged by the ordinary bands of rule 28; unknown without a limit. */
+    static Check judged(
+            String id,
+            String title,
+            Where where,
+            double demand,
+            OptionalDouble limit,
+            String unit,
+            String because,
+            Working working) {
+        OptionalDouble margin =
+                limit.isPresent() ? OptionalDouble.of(1 - demand / limit.getAsDouble()) : OptionalDouble.empty();
+        Status status = margin.isPresent() ? Status.ofMargin(margin.getAsDouble()) : Status.UNKNOWN;
+        return new Check(id, title, where.layer(), where.face(), demand, limit, unit, margin, status, because, working);
+    }
+
+    /** This check with a status that a rule fixes over the bands. */
+    Check withStatus(Status fixed) {
+        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, because, working);
+    }
+
+    /** This check with the margin that a rule fixes. */
+    Check withMargin(double fixed) {
+        return new Check(
+                id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, because, working);
+    }
+
+    /** What a check is about. */
+    record Where(OptionalInt layer, Optional<Face> face) {
+        static final Where PACK = new Where(OptionalInt.empty(), Optional.empty());
+
+        static Where layer(int layer) {
+            return new Where(OptionalInt.of(layer), Optional.empty());
+        }
+
+        static Where layerFace(int layer, Face face) {
+            return new Where(OptionalInt.of(layer), Optional.of(face));
+        }
+
+        static Where face(Face face) {
+            return new Where(OptionalInt.empty(), Optional.of(face));
+        }
+    }
+}

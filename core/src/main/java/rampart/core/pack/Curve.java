@@ -1,0 +1,34 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * How one check answers to one quantity.
+ *
+ * @param x the quantity that varies
+ * @param y what the check demands then, or what it bears
+ * @param xLogarithmic true where equal ratios of x should take equal room
+ * @param points in rising x
+ * @param limit the line that y is held against
+ * @param holdsBelow true where y under the limit holds
+ * @param band ranges of x that hold
+ * @param operating where the pack stands
+ */
+public record Curve(
+        String checkId,
+        Scale x,
+        Scale y,
+        boolean xLogarithmic,
+        List<Spot> points,
+        OptionalDouble limit,
+        boolean holdsBelow,
+        List<Range> band,
+        Spot operating) {
+    /** A quantity in words and its unit. */
+    public record Scale(String name, String unit) {}
+
+    public record Spot(double x, double y) {}
+
+    public record Range(double from, double to) {}
+}

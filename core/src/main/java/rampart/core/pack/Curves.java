@@ -1,0 +1,171 @@
+package rampart.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
+import rampart.core.box.StackStrength;
+import rampart.core.cushion.Impact;
+import rampart.core.cushion.Resonance;
+import rampart.core.journey.Spectrum;
+import rampart.core.journey.Stack;
+import rampart.core.layout.LaidCushion;
+import rampart.core.material.Catalogue;
+import rampart.core.quantity.Face;
+
+/** Draws the curve behind a check: what would happen if one quantity were another. */
+public final class Curves {
+    private static final int POINTS = 81;
+    private static final double SPREAD = 6;
+    private static final int BISECTIONS = 50;
+
+    private Curves() {}
+
+    /** True where there is a curve for such a check. */
+    public static boolean has(String checkId) {
+        return checkId.startsWith("drop.") || checkId.equals("vibration") || checkId.equals("stack");
+    }
+
+    /** The curve of this check; empty where the pack has no such check or the check no curve. */
+    public static Optional<Curve> of(Pack pack, Catalogue catalogue, String checkId) {
+        Situation situation = Situation.of(pack, catalogue);
+        if (checkId.equals("vibration")) {
+            return pack.journey().vibration().map(v -> vibration(situation, v.spectrum()));
+        }
+        if (checkId.equals("stack")) {
+            return pack.journey().stack().map(stack -> stack(situation, stack));
+        }
+        return situation.drops().stream()
+                .filter(drop -> drop.id().id().equals(checkId))
+                .findFirst()
+                .flatMap(drop -> drop(situation, drop));
+    }
+
+    /** G over the load at rest on the cushion that takes most of the blow, the rest of the wall as it is. */
+    private static Optional<Curve> drop(Situation situation, Drop drop) {
+        Optional<Impact.LayerPeak> main = drop.worst().layers().stream()
+                .filter(Impact.LayerPeak::acts)
+                .max((a, b) -> Double.compare(a.energyJ(), b.energyJ()));
+        if (main.isEmpty()) {
+            return Optional.empty();
+        }
+        LaidCushion cushion = situation.cushion(main.get().layer());
+        Face face = drop.id().faces().get(0);
+        double now = cushion.staticStressKpa(face);
+        Drops drops = new Drops(situation.pack(), situation.layout(), situation.dropHeightMm(), situation.creeping());
+        DoubleUnaryOperator g =
+                s -> drops.drop(drop.id(), cushion.layer(), now / s).g();
+        OptionalDouble limit =
+                situation.pack().item().fragility().limitG(drop.id().faces());
+        List<Curve.Spot> points = logarithmic(g, now / SPREAD, now * SPREAD);
+        return Optional.of(new Curve(
+                drop.id().id(),
+                new Curve.Scale(
+                        "load at rest on the " + cushion.foam().name() + " on the " + face.word()
+                                + " (static stress), whole wall, worst day",
+                        "kPa"),
+                new Curve.Scale("the item feels", "G"),
+                true,
+                points,
+                limit,
+                true,
+                limit.isPresent() ? bandBelow(g, points, limit.getAsDouble()) : List.of(),
+                new Curve.Spot(now, drop.g())));
+    }
+
+    /** Density of what the item feels over frequency. */
+    private static Curve vibration(Situation situation, Spectrum spectrum) {
+        List<Resonance> resonances = VibrationCheck.resonances(situation);
+        DoubleUnaryOperator density = hz -> {
+            double d = spectrum.at(hz);
+            for (Resonance resonance : resonances) {
+                d *= resonance.squaredGain(hz);
+            }
+            return d;
+        };
+        List<Spectrum.Breakpoint> ends = spectrum.points();
+        double low = ends.get(0).hz();
+        double high = ends.get(ends.size() - 1).hz();
+        double at = resonances.isEmpty()
+                ? low
+                : Math.max(low, Math.min(high, resonances.get(0).hz()));
+        return new Curve(
+                "vibration",
+                new Curve.Scale("frequency", "Hz"),
+                new Curve.Scale("what the item feels (density)", "g2/Hz"),
+                true,
+                logarithmic(density, low, high),
+                OptionalDouble.empty(),
+                true,
+                List.of(),
+                new Curve.Spot(at, density.applyAsDouble(at)));
+    }
+
+    /** Strength of the outer carton over days in the pile. */
+    private static Curve stack(Situation situation, Stack stack) {
+        DoubleUnaryOperator strength = days -> StackStrength.of(
+                        situation.layout().outer().carton(),
+                        new Stack(stack.heightMm(), days, stack.relativeHumidity(), stack.pattern()))
+                .strengthN();
+        Check check = new StackCheck().on(situation).get(0);
+        List<Curve.Spot> points = logarithmic(strength, Math.min(1, stack.days()), Math.max(720, stack.days()));
+        DoubleUnaryOperator missing = days -> check.demand() - strength.applyAsDouble(days);
+        return new Curve(
+                "stack",
+                new Curve.Scale("days in the pile", "d"),
+                new Curve.Scale("the carton carries", "N"),
+                true,
+                points,
+                OptionalDouble.of(check.demand()),
+                false,
+                bandBelow(missing, points, 0),
+                new Curve.Spot(stack.days(), strength.applyAsDouble(stack.days())));
+    }
+
+    private static List<Curve.Spot> logarithmic(DoubleUnaryOperator f, double from, double to) {
+        List<Curve.Spot> points = new ArrayList<>(POINTS);
+        for (int i = 0; i < POINTS; i++) {
+            double x = from * Math.pow(to / from, (double) i / (POINTS - 1));
+            points.add(new Curve.Spot(x, f.applyAsDouble(x)));
+        }
+        return List.copyOf(points);
+    }
+
+    /** The ranges between the points' ends in which f is at or below the limit, their ends by bisection. */
+    private static List<Curve.Range> bandBelow(DoubleUnaryOperator f, List<Curve.Spot> points, double limit) {
+        List<Curve.Range> band = new ArrayList<>();
+        double from = Double.NaN;
+        for (int i = 0; i < points.size(); i++) {
+            double x = points.get(i).x();
+            boolean holds = f.applyAsDouble(x) <= limit;
+            boolean open = !Double.isNaN(from);
+            if (holds && !open) {
+                from = i == 0 ? x : crossing(f, limit, points.get(i - 1).x(), x);
+            } else if (!holds && open) {
+                band.add(new Curve.Range(
+                        from, crossing(f, limit, points.get(i - 1).x(), x)));
+                from = Double.NaN;
+            }
+        }
+        if (!Double.isNaN(from)) {
+            band.add(new Curve.Range(from, points.get(points.size() - 1).x()));
+        }
+        return List.copyOf(band);
+    }
+
+    private static double crossing(DoubleUnaryOperator f, double limit, double a, double b) {
+        boolean holdsAtA = f.applyAsDouble(a) <= limit;
+        double low = a;
+        double high = b;
+        for (int i = 0; i < BISECTIONS; i++) {
+            double middle = (low + high) / 2;
+            if (f.applyAsDouble(middle) <= limit == holdsAtA) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
+    }
+}

@@ -1,0 +1,53 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import rampart.core.cushion.Impact;
+import rampart.core.cushion.ImpactSolver;
+
+/** Each drop against what the item bears (rules 12 to 19, 31, 34 and 36). */
+final class DropChecks {
+    private DropChecks() {}
+
+    /** All 26 in their order; those that the journey does not count are for showing only (rule 29). */
+    static List<Check> all(Situation situation) {
+        return situation.drops().stream().map(drop -> check(situation, drop)).toList();
+    }
+
+    private static Check check(Situation situation, Drop drop) {
+        OptionalDouble limitG =
+                situation.pack().item().fragility().limitG(drop.id().faces());
+        boolean byVelocity = judgedByVelocity(situation, drop, limitG);
+        double velocity = situation.velocityChangeMps();
+        DropSentence sentence = new DropSentence(situation, drop);
+        DropWorking working = new DropWorking(situation, drop);
+        String id = drop.id().id();
+        String title = drop.id().title();
+        Check.Where where =
+                drop.id().flat() ? Check.Where.face(drop.id().faces().get(0)) : Check.Where.PACK;
+        Check check = byVelocity
+                ? Check.judged(
+                        id,
+                        title,
+                        where,
+                        velocity,
+                        situation.pack().item().fragility().criticalVelocityChangeMps(),
+                        "m/s",
+                        sentence.byVelocity(velocity),
+                        working.ofVelocity())
+                : Check.judged(id, title, where, drop.g(), limitG, "G", sentence.byAcceleration(limitG), working.ofG());
+        boolean doubtful = drop.tips() || situation.heavyBoxes();
+        return check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
+    }
+
+    /** Rule 18: the velocity change counts where it leaves the larger margin; never for a capped drop (rule 17). */
+    private static boolean judgedByVelocity(Situation situation, Drop drop, OptionalDouble limitG) {
+        OptionalDouble limit = situation.pack().item().fragility().criticalVelocityChangeMps();
+        Impact worst = drop.worst();
+        if (limit.isEmpty() || worst.capped() || worst.g() >= ImpactSolver.CAP_G) {
+            return false;
+        }
+        double margin = 1 - situation.velocityChangeMps() / limit.getAsDouble();
+        return limitG.isPresent() ? margin > 1 - worst.g() / limitG.getAsDouble() : margin > 0;
+    }
+}

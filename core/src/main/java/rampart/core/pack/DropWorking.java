@@ -1,0 +1,210 @@
+package rampart.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import rampart.core.cushion.Impact;
+import rampart.core.cushion.ImpactSolver;
+import rampart.core.journey.DropPlan;
+import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.Units;
+
+/** The numbers behind one drop: the closed form for a flat drop on one cushion, the balance of forces otherwise. */
+final class DropWorking {
+    private static final String LAW = "stress-energy law, Burgess and Daum 2006, from memory";
+    private static final String NEGLECTED =
+            "Neglected: shear, friction, rotation, gravity while compressing, the first elastic ramp, the cushions opposite.";
+    private static final double EXTRAPOLATED_BELOW = 0.2;
+    private static final double EXTRAPOLATED_ABOVE = 2.3;
+    /** Peak stress over starting stress under which a spring has stayed near its start. */
+    private static final double NEAR_START = 1.25;
+
+    private final Situation situation;
+    private final Drop drop;
+    private final List<Figure> figures = new ArrayList<>();
+    private final List<String> steps = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
+
+    DropWorking(Situation situation, Drop drop) {
+        this.situation = situation;
+        this.drop = drop;
+    }
+
+    Working ofVelocity() {
+        height();
+        gravity();
+        figures.add(Figure.assumed("e", "rebound", Situation.REBOUND, "", "0.5 for every material"));
+        notes.add("Peak acceleration of this drop: " + Say.twoDecimals(drop.g()) + " G.");
+        return new Working("dV = (1 + e)*sqrt(2*g*h/1000)", steps, figures, notes);
+    }
+
+    Working ofG() {
+        height();
+        if (drop.worst().capped()) {
+            figures.add(Figure.assumed("cap", "no cushion works", ImpactSolver.CAP_G, "G", "rule 17"));
+            return new Working("G = cap", steps, figures, notes);
+        }
+        gravity();
+        List<Impact.LayerPeak> acting =
+                drop.worst().layers().stream().filter(Impact.LayerPeak::acts).toList();
+        notes.add(NEGLECTED);
+        conditions();
+        if (drop.id().flat() && acting.size() == 1) {
+            return closedForm(acting.get(0));
+        }
+        return balance(acting);
+    }
+
+    private Working closedForm(Impact.LayerPeak peak) {
+        LaidCushion cushion = situation.cushion(peak.layer());
+        Face face = drop.id().faces().get(0);
+        double k = drop.worst().loadFactor();
+        double t = thicknessMm(cushion, face);
+        double s = cushion.staticStressKpa(face) * k;
+        String source = cushion.foam().source();
+        double f = cushion.foam().stiffnessAt(drop.worst().temperatureC());
+        double r = drop.worst().repeated() ? cushion.foam().repeatFactor() : 1;
+        double b = cushion.foam().law().bPerKpa();
+        figures.add(0, Figure.law("s", "load at rest (static stress)", s, "kPa"));
+        figures.add(Figure.law("m", "mass on the cushion", cushion.movingMassKg(), "kg"));
+        figures.add(Figure.law("A", "bearing area", cushion.bearingMm2().on(face) / 100, "cm2"));
+        figures.add(loadFactor(k));
+        figures.add(new Figure(
+                "a",
+                "stress where " + cushion.foam().name() + " begins to give",
+                cushion.foam().law().aKpa(),
+                "kPa",
+                cushion.foam().basis(),
+                source));
+        figures.add(new Figure(
+                "b", "how fast it stiffens", b, "1/kPa", cushion.foam().basis(), source));
+        figures.add(stiffness(f, cushion));
+        figures.add(repeat(r, cushion));
+        figures.add(Figure.input("t", "thickness", t, "mm"));
+        steps.add("s = k*m*g/(A/10)");
+        double x = r * b / f * s * situation.dropHeightMm() / t;
+        if (x < EXTRAPOLATED_BELOW || x > EXTRAPOLATED_ABOVE) {
+            notes.add("Extrapolated: b s h/t is " + Say.twoDecimals(x)
+                    + ", outside 0.2 to 2.3 where the law was fitted.");
+        }
+        return new Working("G = (f*a/s)*exp((r*b/f)*s*h/t)", steps, figures, notes);
+    }
+
+    /** The innermost cushion that gives carries G times its mass; all cushions together absorb the fall. */
+    private Working balance(List<Impact.LayerPeak> acting) {
+        Impact.LayerPeak giving =
+                acting.stream().filter(p -> p.energyJ() > 0).findFirst().orElse(acting.get(0));
+        LaidCushion cushion = situation.cushion(giving.layer());
+        List<Face> faces = drop.id().faces();
+        figures.add(Figure.law("m", "mass on the " + cushion.foam().name(), cushion.movingMassKg(), "kg"));
+        figures.add(loadFactor(drop.worst().loadFactor()));
+        for (int i = 0; i < faces.size(); i++) {
+            String n = "_" + faces.get(i).number();
+            String on = " on the " + faces.get(i).word();
+            figures.add(Figure.law(
+                    "A" + n, "bearing area" + on, cushion.bearingMm2().on(faces.get(i)) / 100, "cm2"));
+            figures.add(new Figure(
+                    "S" + n,
+                    "stress at the peak" + on,
+                    giving.stressKpa()[i],
+                    "kPa",
+                    cushion.foam().basis(),
+                    LAW));
+            figures.add(Figure.law(
+                    "n" + n, "share of the direction" + on, drop.cosine().get(i), ""));
+        }
+        LaidCushion outermost = situation.cushion(acting.get(acting.size() - 1).layer());
+        figures.add(Figure.law("M", "mass on the outermost cushion that acts", outermost.movingMassKg(), "kg"));
+        double fall = drop.worst().loadFactor()
+                * outermost.movingMassKg()
+                * Units.STANDARD_GRAVITY
+                * situation.dropHeightMm()
+                / 1000;
+        figures.add(Figure.law("U", "energy of the fall", fall, "J"));
+        for (Impact.LayerPeak peak : acting) {
+            figures.add(Figure.law(
+                    "U_" + peak.layer(),
+                    "taken by the " + situation.cushion(peak.layer()).foam().name() + ", layer " + (peak.layer() + 1),
+                    peak.energyJ(),
+                    "J"));
+        }
+        steps.add("U = k*M*g*h/1000");
+        steps.add("U = " + acting.stream().map(p -> "U_" + p.layer()).collect(Collectors.joining(" + ")));
+        if (!drop.id().flat() && nearStart(acting)) {
+            notes.add("Upper bound: the foam hardly gives in this direction, where the law reads high.");
+        }
+        String sum = faces.stream()
+                .map(face -> "A_N*S_N*n_N".replace("N", Integer.toString(face.number())))
+                .collect(Collectors.joining(" + "));
+        return new Working("G = (" + sum + ")/10/(k*m*g)", steps, figures, notes);
+    }
+
+    private boolean nearStart(List<Impact.LayerPeak> acting) {
+        return acting.stream().allMatch(peak -> {
+            double start = situation.cushion(peak.layer()).foam().law().aKpa()
+                    * situation
+                            .cushion(peak.layer())
+                            .foam()
+                            .stiffnessAt(drop.worst().temperatureC());
+            return IntStream.range(0, peak.stressKpa().length).allMatch(i -> peak.stressKpa()[i] < NEAR_START * start);
+        });
+    }
+
+    private double thicknessMm(LaidCushion cushion, Face face) {
+        boolean thinned = face == Face.BOTTOM && situation.creeping().contains(cushion.layer());
+        return cushion.thicknessMm().on(face) / (thinned ? Drops.CREEP_THINNING : 1);
+    }
+
+    private void height() {
+        DropPlan plan = situation.pack().journey().drop();
+        if (plan.table().isPresent()) {
+            figures.add(Figure.std(
+                    "h",
+                    "drop height",
+                    situation.dropHeightMm(),
+                    "mm",
+                    plan.table().get().source()));
+            if (plan.table().get().outOfScope(situation.layout().grossMassKg())) {
+                notes.add("Outside the scope of the drop table, which ends at 150 lb gross.");
+            }
+        } else {
+            figures.add(Figure.input("h", "drop height", situation.dropHeightMm(), "mm"));
+        }
+    }
+
+    private void gravity() {
+        figures.add(Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"));
+    }
+
+    private void conditions() {
+        notes.add("Worst at " + Say.oneDecimal(drop.worst().temperatureC()) + " degC, "
+                + (drop.worst().repeated() ? "impacts 2 to 5." : "first impact."));
+        if (drop.id().faces().contains(Face.BOTTOM) && !situation.creeping().isEmpty()) {
+            notes.add("Bottom foam over its creep limit counts 1/1.10 of its thickness [nominal].");
+        }
+    }
+
+    private static Figure loadFactor(double k) {
+        return Figure.assumed("k", "share of the heaviest quarter", k, "", "rule 19: the item is stiff");
+    }
+
+    private Figure stiffness(double f, LaidCushion cushion) {
+        return Figure.nominal(
+                "f",
+                "stiffness at " + Say.oneDecimal(drop.worst().temperatureC()) + " degC",
+                f,
+                "",
+                cushion.foam().source());
+    }
+
+    private static Figure repeat(double r, LaidCushion cushion) {
+        return Figure.nominal(
+                "r",
+                r == 1 ? "first impact" : "impacts 2 to 5",
+                r,
+                "",
+                cushion.foam().source());
+    }
+}

@@ -1,0 +1,33 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rampart.core.layout.Layout;
+
+/**
+ * Everything Rampart says of a pack.
+ *
+ * @param verdict the worst status present
+ * @param weakest the check that stands for it (rule 28)
+ * @param velocityChangeMps with rebound, m/s
+ * @param naturalFrequencyHz of the item on its bottom cushions; empty without such
+ * @param creeping indices of the layers whose bottom load is over the creep limit
+ * @param checks in their order
+ * @param drops all 26 in their order
+ * @param blows the same 26 judged, counted or not
+ */
+public record Evaluation(
+        Status verdict,
+        Optional<Check> weakest,
+        double dropHeightMm,
+        double velocityChangeMps,
+        OptionalDouble naturalFrequencyHz,
+        Layout layout,
+        java.util.Set<Integer> creeping,
+        List<Check> checks,
+        List<Drop> drops,
+        List<Check> blows) {
+    /** Edition of the rules that this code follows. */
+    public static final int RULES_EDITION = 1;
+}

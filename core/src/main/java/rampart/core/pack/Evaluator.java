@@ -1,0 +1,74 @@
+package rampart.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rampart.core.cushion.Resonance;
+import rampart.core.material.Catalogue;
+import rampart.core.quantity.Units;
+
+/** Evaluates packs by the rules: pure, deterministic, the same pack and catalogue give the same answer to the bit. */
+public final class Evaluator {
+    /** After the drops, in the order in which ties are settled (rule 28). */
+    private static final List<CheckRule> AFTER_DROPS = List.of(
+            new StrainCheck(),
+            new BucklingCheck(),
+            new CreepCheck(),
+            new VibrationCheck(),
+            new StackCheck(),
+            new BoardLimitsCheck(),
+            new LiftCheck(),
+            new FitCheck(),
+            new MovementCheck());
+
+    private Evaluator() {}
+
+    /** @throws IllegalArgumentException if the last layer is not a box or the catalogue lacks a material */
+    public static Evaluation evaluate(Pack pack, Catalogue catalogue) {
+        Situation situation = Situation.of(pack, catalogue);
+        List<Check> blows = DropChecks.all(situation);
+        List<Check> checks = new ArrayList<>();
+        for (int i = 0; i < blows.size(); i++) {
+            if (situation.drops().get(i).counted()) {
+                checks.add(blows.get(i));
+            }
+        }
+        for (CheckRule rule : AFTER_DROPS) {
+            checks.addAll(rule.on(situation));
+        }
+        Status verdict = Status.HOLDS;
+        for (Check check : checks) {
+            if (check.status().ordinal() < verdict.ordinal()) {
+                verdict = check.status();
+            }
+        }
+        Optional<Resonance> resonance = VibrationCheck.cushion(situation);
+        return new Evaluation(
+                verdict,
+                weakest(checks, verdict),
+                situation.dropHeightMm(),
+                situation.velocityChangeMps(),
+                resonance.isPresent() ? OptionalDouble.of(resonance.get().hz()) : OptionalDouble.empty(),
+                situation.layout(),
+                situation.creeping(),
+                List.copyOf(checks),
+                situation.drops(),
+                blows);
+    }
+
+    /** The lowest margin of that status, the first on a tie; among unknown ones the first. */
+    private static Optional<Check> weakest(List<Check> checks, Status verdict) {
+        Check weakest = null;
+        for (Check check : checks) {
+            if (check.status() == verdict && (weakest == null || rounded(check) < rounded(weakest))) {
+                weakest = check;
+            }
+        }
+        return Optional.ofNullable(weakest);
+    }
+
+    private static double rounded(Check check) {
+        return Units.roundTo9Decimals(check.margin().orElse(0));
+    }
+}

@@ -1,0 +1,33 @@
+package rampart.core.pack;
+
+import rampart.core.quantity.Basis;
+
+/**
+ * One number in the working of a check.
+ *
+ * @param symbol as it stands in the formula
+ * @param name what it is, in words
+ * @param unit its unit; empty for a plain number
+ * @param source where it comes from, where there is more to say than the basis
+ */
+public record Figure(String symbol, String name, double value, String unit, Basis basis, String source) {
+    static Figure law(String symbol, String name, double value, String unit) {
+        return new Figure(symbol, name, value, unit, Basis.LAW, "");
+    }
+
+    static Figure input(String symbol, String name, double value, String unit) {
+        return new Figure(symbol, name, value, unit, Basis.INPUT, "");
+    }
+
+    static Figure assumed(String symbol, String name, double value, String unit, String source) {
+        return new Figure(symbol, name, value, unit, Basis.ASSUMED, source);
+    }
+
+    static Figure std(String symbol, String name, double value, String unit, String source) {
+        return new Figure(symbol, name, value, unit, Basis.STD, source);
+    }
+
+    static Figure nominal(String symbol, String name, double value, String unit, String source) {
+        return new Figure(symbol, name, value, unit, Basis.NOMINAL, source);
+    }
+}

@@ -1,0 +1,59 @@
+package rampart.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import rampart.core.layout.LaidBox;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Units;
+
+/**
+ * Does what is inside go into the cartons taken from stock (rule 32)? The demand is the contents, the limit the
+ * inside, in the tightest dimension of all. A close fit is a good fit: what goes in holds, whatever the margin.
+ */
+final class FitCheck implements CheckRule {
+    @Override
+    public List<Check> on(Situation situation) {
+        LaidBox tightest = null;
+        Axis axis = Axis.X;
+        for (LaidBox box : situation.layout().boxes()) {
+            if (!box.stock()) {
+                continue;
+            }
+            for (Axis candidate : Axis.values()) {
+                if (tightest == null || ratio(box, candidate) > ratio(tightest, axis)) {
+                    tightest = box;
+                    axis = candidate;
+                }
+            }
+        }
+        if (tightest == null) {
+            return List.of();
+        }
+        double contents = tightest.contents().along(axis);
+        double inside = tightest.carton().inside().along(axis);
+        String dimension = List.of("length", "width", "height").get(axis.ordinal());
+        boolean fits = tightest.slack().along(axis) >= 0;
+        String because =
+                "In " + dimension + " the contents need " + Say.oneDecimal(contents) + " mm and the stock carton has "
+                        + Say.oneDecimal(inside) + " mm" + (fits ? "." : ": it does not go in.");
+        List<Figure> figures = new ArrayList<>(List.of(
+                Figure.law("C", dimension + " of the contents", contents, "mm"),
+                Figure.input("I", "inside " + dimension + " of the stock carton", inside, "mm")));
+        Check check = Check.judged(
+                "fit",
+                "Going into the stock carton",
+                Check.Where.layer(tightest.layer()),
+                contents,
+                OptionalDouble.of(inside),
+                "mm",
+                because,
+                new Working("D = C", List.of(), figures, List.of()));
+        return List.of(check.withStatus(fits ? Status.HOLDS : Status.BREAKS));
+    }
+
+    private static double ratio(LaidBox box, Axis axis) {
+        return Units.roundTo9Decimals(
+                box.contents().along(axis) / box.carton().inside().along(axis));
+    }
+}

@@ -1,0 +1,97 @@
+package rampart.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import rampart.core.box.RegularSlotted;
+import rampart.core.box.StackStrength;
+import rampart.core.journey.Stack;
+import rampart.core.quantity.Basis;
+import rampart.core.quantity.Units;
+
+/** The pile on top against what the outer carton carries (rules 24 and 25). */
+final class StackCheck implements CheckRule {
+    private static final double TESTED_HEIGHT_OVER_PERIMETER = 1.0 / 7;
+    private static final String MULTIPLIERS = "Fibre Box Handbook, from memory";
+
+    @Override
+    public List<Check> on(Situation situation) {
+        return situation
+                .pack()
+                .journey()
+                .stack()
+                .map(stack -> List.of(check(situation, stack)))
+                .orElse(List.of());
+    }
+
+    private static Check check(Situation situation, Stack stack) {
+        RegularSlotted carton = situation.layout().outer().carton();
+        double boxesAbove = boxesAbove(stack, carton);
+        double gross = situation.layout().grossMassKg();
+        double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
+        StackStrength strength = StackStrength.of(carton, stack);
+        double limit = strength.strengthN();
+
+        List<Figure> figures = new ArrayList<>(List.of(
+                Figure.law("N", "boxes above", boxesAbove, ""),
+                Figure.law("m", "gross mass", gross, "kg"),
+                Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
+                Figure.law("S", "strength of the carton", limit, "N"),
+                Figure.std("K", "McKee's constant", StackStrength.MCKEE, "", "McKee 1963, from memory"),
+                Figure.nominal(
+                        "ECT",
+                        "edge crush of the board",
+                        strength.edgeCrushNPerMm(),
+                        "N/mm",
+                        carton.board().name()),
+                Figure.nominal("c", "caliper", strength.caliperMm(), "mm", "typical for the flute"),
+                Figure.law("Z", "inside perimeter", strength.perimeterMm(), "mm"),
+                Figure.std(
+                        "kd",
+                        Say.oneDecimal(stack.days()) + " days under load",
+                        strength.daysFactor(),
+                        "",
+                        MULTIPLIERS),
+                Figure.std(
+                        "kh",
+                        Say.whole(stack.relativeHumidity() * 100) + " % humidity",
+                        strength.humidityFactor(),
+                        "",
+                        MULTIPLIERS),
+                Figure.std("kp", stack.pattern().words(), strength.patternFactor(), "", MULTIPLIERS)));
+        if (stack.relativeHumidity() > 0.9) {
+            figures.add(new Figure("w", "multiplier at 100 % humidity, added", 0.15, "", Basis.ASSUMED, "rule 25"));
+        }
+        List<String> notes = new ArrayList<>(
+                List.of(
+                        "No safety factor is in it. The contents carry nothing. Overhang, gaps in a pallet and rough handling are not applied."));
+        boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();
+        if (low) {
+            notes.add("The carton is lower than a seventh of its perimeter, where the formula was not tested.");
+        }
+        String because = String.format(
+                Locale.ROOT,
+                "%.0f %s above press with %.0f N; the carton carries %.0f N. No safety factor is in this.%s",
+                boxesAbove,
+                boxesAbove == 1 ? "box" : "boxes",
+                demand,
+                limit,
+                low ? " So low a carton was not tested for this formula." : "");
+        return Check.judged(
+                "stack",
+                "Standing in a pile",
+                Check.Where.layer(situation.layout().outer().layer()),
+                demand,
+                OptionalDouble.of(limit),
+                "N",
+                because,
+                new Working("D = N*m*g", List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp"), figures, notes));
+    }
+
+    private static double boxesAbove(Stack stack, RegularSlotted carton) {
+        double levels = Math.floor(
+                Units.roundTo9Decimals(stack.heightMm() / carton.outside().heightMm()));
+        return Math.max(0, levels - 1);
+    }
+}

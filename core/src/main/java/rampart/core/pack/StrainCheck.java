@@ -1,0 +1,45 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import rampart.core.quantity.Units;
+
+/** No cushion may be pressed solid: the largest fraction of lock-up over all counted drops (rule 20). */
+final class StrainCheck implements CheckRule {
+    private static final double LIMIT = 0.9;
+
+    @Override
+    public List<Check> on(Situation situation) {
+        double largest = 0;
+        String place = "";
+        for (Drop drop : situation.drops()) {
+            // To nine decimals, so that equal blows name the first of them.
+            if (drop.counted() && Units.roundTo9Decimals(drop.lockUpFraction()) > Units.roundTo9Decimals(largest)) {
+                largest = drop.lockUpFraction();
+                place = drop.id().title().replaceFirst("Falls", "falls");
+            }
+        }
+        String because = largest >= 1
+                ? "In one blow nothing takes the load: a face is bare or a cushion is pressed solid."
+                : "At worst the foam is pressed to " + Say.whole(largest * 100) + " % of what it can be, when the pack "
+                        + place + ".";
+        Working working = new Working(
+                "D = e_max",
+                List.of(),
+                List.of(
+                        Figure.law("e_max", "largest share of lock-up, 1 - a/stress", largest, ""),
+                        Figure.assumed(
+                                "L", "most that may be used", LIMIT, "", "strain at the peak under 0.9 of lock-up")),
+                List.of(
+                        "Over every cushion and struck face of the counted drops, both temperatures, all laws and load factors."));
+        return List.of(Check.judged(
+                "cushion.strain",
+                "Foam pressed flat",
+                Check.Where.PACK,
+                largest,
+                OptionalDouble.of(LIMIT),
+                "",
+                because,
+                working));
+    }
+}

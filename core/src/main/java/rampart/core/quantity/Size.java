@@ -1,0 +1,31 @@
+package rampart.core.quantity;
+
+/** Edge lengths along the package axes, mm. */
+public record Size(double lengthMm, double widthMm, double heightMm) {
+    public double along(Axis axis) {
+        return switch (axis) {
+            case X -> lengthMm;
+            case Y -> widthMm;
+            case Z -> heightMm;
+        };
+    }
+
+    /** Area of the face, mm2. */
+    public double faceAreaMm2(Face face) {
+        return switch (face.axis()) {
+            case X -> widthMm * heightMm;
+            case Y -> lengthMm * heightMm;
+            case Z -> lengthMm * widthMm;
+        };
+    }
+
+    /** Volume, mm3. */
+    public double volumeMm3() {
+        return lengthMm * widthMm * heightMm;
+    }
+
+    /** This size with the same amount added to each edge, mm. */
+    public Size plus(double lengthMm, double widthMm, double heightMm) {
+        return new Size(this.lengthMm + lengthMm, this.widthMm + widthMm, this.heightMm + heightMm);
+    }
+}

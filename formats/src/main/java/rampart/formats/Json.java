@@ -1,0 +1,144 @@
+package rampart.formats;
+
+import java.math.BigDecimal;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamConstraintsException;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.cfg.JsonNodeFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Strict reading of JSON: UTF-8, no duplicate keys, no nesting over 64, numbers kept to the digit. */
+final class Json {
+    static final int DEEPEST = 64;
+
+    /** Exponents beyond this are no lengths, masses or times; refusing them here keeps later arithmetic cheap. */
+    private static final int WIDEST_SCALE = 400;
+
+    static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(DEEPEST)
+                            .build())
+                    .build())
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .build();
+
+    private Json() {}
+
+    /** @throws UnreadableFileException if the bytes are not one JSON value that these rules allow */
+    static JsonNode read(byte[] bytes) {
+        String text = utf8(bytes);
+        if (text.isBlank()) {
+            throw new UnreadableFileException("", "the file is empty; a pack file is one JSON object");
+        }
+        JsonNode tree;
+        try {
+            tree = MAPPER.readTree(text);
+        } catch (StreamConstraintsException e) {
+            throw new UnreadableFileException("", tooMuch(e));
+        } catch (JacksonException e) {
+            throw new UnreadableFileException("", "not JSON" + where(e) + ": " + plainly(e));
+        }
+        List<Problem> problems = new ArrayList<>();
+        numbers(tree, "", problems);
+        if (!problems.isEmpty()) {
+            throw new UnreadableFileException(problems);
+        }
+        return tree;
+    }
+
+    private static String utf8(byte[] bytes) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .onUnmappableCharacter(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        } catch (CharacterCodingException e) {
+            throw new UnreadableFileException("", "the text is not UTF-8; save the file as UTF-8");
+        }
+    }
+
+    private static String tooMuch(StreamConstraintsException e) {
+        String message = String.valueOf(e.getOriginalMessage());
+        return message.contains("nesting") || message.contains("depth")
+                ? "nested deeper than " + DEEPEST + " levels; a pack file needs fewer than ten"
+                : "a number or a text in the file is longer than is allowed";
+    }
+
+    private static String where(JacksonException e) {
+        TokenStreamLocation location = e.getLocation();
+        return location == null || location.getLineNr() < 1
+                ? ""
+                : " at line " + location.getLineNr() + ", column " + location.getColumnNr();
+    }
+
+    /** The parser's own words without its hints for programmers. */
+    private static String plainly(JacksonException e) {
+        String message = String.valueOf(e.getOriginalMessage());
+        if (message.contains("Duplicate")) {
+            int quote = message.indexOf('\'');
+            int end = message.indexOf('\'', quote + 1);
+            String field = quote >= 0 && end > quote ? message.substring(quote + 1, end) : "";
+            return "the field '" + field + "' stands twice; each field is allowed once";
+        }
+        if (message.contains("Trailing") || message.contains("trailing")) {
+            return "something follows the end of the object; a pack file is one JSON object";
+        }
+        if (message.contains("end-of-input") || message.contains("end of input")) {
+            return "the file ends too early; a bracket or a quote is not closed";
+        }
+        if (message.contains("NaN") || message.contains("INF") || message.contains("Infinity")) {
+            return "NaN and Infinity are not numbers in JSON; give a finite number";
+        }
+        int cut = message.indexOf('\n');
+        String first = cut < 0 ? message : message.substring(0, cut);
+        int hint = first.indexOf(" (for ");
+        first = hint < 0 ? first : first.substring(0, hint);
+        hint = first.indexOf(": maybe");
+        return hint < 0 ? first : first.substring(0, hint);
+    }
+
+    private static void numbers(JsonNode node, String path, List<Problem> problems) {
+        if (node.isObject()) {
+            for (Map.Entry<String, JsonNode> field : node.properties()) {
+                numbers(field.getValue(), path + "/" + escape(field.getKey()), problems);
+            }
+        } else if (node.isArray()) {
+            for (int i = 0; i < node.size(); i++) {
+                numbers(node.get(i), path + "/" + i, problems);
+            }
+        } else if (node.isBigDecimal()) {
+            BigDecimal number = node.decimalValue();
+            if (Math.abs((long) number.scale()) > WIDEST_SCALE || Double.isInfinite(number.doubleValue())) {
+                problems.add(new Problem(path, number + " is out of range; give a number of everyday size"));
+            }
+        } else if (node.isBigInteger() && Double.isInfinite(node.doubleValue())) {
+            problems.add(
+                    new Problem(path, "a number of over 300 digits is out of range; give a number of everyday size"));
+        }
+    }
+
+    /** A field name as a segment of a JSON Pointer (RFC 6901). */
+    static String escape(String name) {
+        return name.replace("~", "~0").replace("/", "~1");
+    }
+}

@@ -1,0 +1,108 @@
+package rampart.formats;
+
+import java.util.List;
+import java.util.Random;
+import java.util.random.RandomGenerator;
+import rampart.core.pack.Pack;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * A pack file that has been read and found valid. The document is kept as it was written, field for field and digit
+ * for digit, so that reading and writing change nothing; the pack is what it means.
+ */
+public final class PackFile {
+    /** The newest format this code reads. */
+    public static final int FORMAT = 1;
+
+    private static final String FORMAT_PREFIX = "rampart-pack/";
+    private static final String ID_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
+    private static final int ID_LENGTH = 8;
+
+    private final ObjectNode document;
+    private final Pack pack;
+
+    private PackFile(ObjectNode document) {
+        this.document = document;
+        this.pack = PackMapper.pack(document);
+    }
+
+    /**
+     * Reads a pack file.
+     *
+     * @param bytes UTF-8 JSON
+     * @throws UnreadableFileException if it is not a valid pack file, with every reason
+     */
+    public static PackFile read(byte[] bytes) {
+        JsonNode tree = Json.read(bytes);
+        newerFormat(tree);
+        List<Problem> problems = PackSchema.problems(tree);
+        if (problems.isEmpty()) {
+            problems = PackRules.problems(tree);
+        }
+        if (!problems.isEmpty()) {
+            throw new UnreadableFileException(problems);
+        }
+        return new PackFile((ObjectNode) tree);
+    }
+
+    private static void newerFormat(JsonNode tree) {
+        String format = tree.path("format").asString("");
+        if (format.startsWith(FORMAT_PREFIX)
+                && format.substring(FORMAT_PREFIX.length()).matches("[0-9]{1,9}")) {
+            int number = Integer.parseInt(format.substring(FORMAT_PREFIX.length()));
+            if (number > FORMAT) {
+                throw new UnreadableFileException(
+                        "/format",
+                        "\"" + format + "\" is newer than this Rampart reads; it reads up to " + FORMAT_PREFIX
+                                + FORMAT);
+            }
+        }
+    }
+
+    /** What the file means. */
+    public Pack pack() {
+        return pack;
+    }
+
+    public String name() {
+        return document.path("name").asString();
+    }
+
+    /** The document as JSON text, UTF-8, indented. */
+    public byte[] write() {
+        return Json.MAPPER.writeValueAsBytes(document);
+    }
+
+    /** This file under another name. */
+    public PackFile named(String name) {
+        ObjectNode copy = document.deepCopy();
+        copy.put("name", name);
+        return read(Json.MAPPER.writeValueAsBytes(copy));
+    }
+
+    /** This file with an id on every layer and feature that had none; ids are random, so that none is used twice. */
+    public PackFile withIds(RandomGenerator random) {
+        ObjectNode copy = document.deepCopy();
+        give(copy.path("layers"), random);
+        give(copy.path("item").path("features"), random);
+        return new PackFile(copy);
+    }
+
+    /** As {@link #withIds(RandomGenerator)} with a generator of its own. */
+    public PackFile withIds() {
+        return withIds(new Random());
+    }
+
+    private static void give(JsonNode list, RandomGenerator random) {
+        for (JsonNode entry : list) {
+            if (!entry.has("id")) {
+                StringBuilder id = new StringBuilder();
+                for (int i = 0; i < ID_LENGTH; i++) {
+                    id.append(ID_LETTERS.charAt(random.nextInt(ID_LETTERS.length())));
+                }
+                ((ObjectNode) entry).put("id", id.toString());
+            }
+        }
+    }
+}

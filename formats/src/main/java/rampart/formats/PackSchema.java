@@ -1,0 +1,101 @@
+package rampart.formats;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+
+/** The published JSON Schema of the pack file, and what it says of a document in words. */
+public final class PackSchema {
+    private static final String RESOURCE = "/rampart/pack-1.schema.json";
+    private static final byte[] BYTES = load();
+    private static final JsonNode TREE = Json.read(BYTES);
+    private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(TREE);
+    private static final int LONGEST_SHOWN = 60;
+
+    private PackSchema() {}
+
+    /** The schema document, UTF-8. */
+    public static byte[] document() {
+        return BYTES.clone();
+    }
+
+    /** Everything in which the document departs from the schema, one problem a field. */
+    static List<Problem> problems(JsonNode document) {
+        Map<String, Problem> byPath = new LinkedHashMap<>();
+        for (Error error : SCHEMA.validate(document)) {
+            Problem problem = problem(document, error);
+            byPath.putIfAbsent(problem.path(), problem);
+        }
+        return new ArrayList<>(byPath.values());
+    }
+
+    private static Problem problem(JsonNode document, Error error) {
+        String at = error.getInstanceLocation().toString();
+        JsonNode rule = parent(error.getSchemaLocation().getFragment().toString());
+        return switch (error.getKeyword()) {
+            case "required" ->
+                new Problem(
+                        at + "/" + Json.escape(error.getProperty()),
+                        "missing; it must be " + Allowed.words(property(rule, error.getProperty()), TREE));
+            case "additionalProperties" ->
+                new Problem(
+                        at + "/" + Json.escape(error.getProperty()),
+                        "unknown field '" + error.getProperty() + "'; allowed here: " + names(rule));
+            case "not" ->
+                new Problem(
+                        at,
+                        shown(document.at(at)) + " is not allowed here: "
+                                + rule.path("description").asString());
+            default ->
+                new Problem(at, shown(document.at(at)) + " is not allowed; it must be " + Allowed.words(rule, TREE));
+        };
+    }
+
+    /** The part of the schema that holds the keyword at this pointer. */
+    private static JsonNode parent(String pointer) {
+        return TREE.at(pointer.substring(0, Math.max(0, pointer.lastIndexOf('/'))));
+    }
+
+    /** What the schema says of a property that a rule requires; conditions stand beside the properties they speak of. */
+    private static JsonNode property(JsonNode rule, String name) {
+        JsonNode own = rule.path("properties").path(name);
+        if (!own.isMissingNode()) {
+            return own;
+        }
+        for (JsonNode definition : TREE.path("$defs")) {
+            JsonNode found = definition.path("properties").path(name);
+            if (!found.isMissingNode()) {
+                return found;
+            }
+        }
+        return own;
+    }
+
+    private static String names(JsonNode rule) {
+        String names = String.join(", ", rule.path("properties").propertyNames());
+        return names.isEmpty() ? "nothing" : names;
+    }
+
+    private static String shown(JsonNode value) {
+        String text = value.isContainer() ? (value.isArray() ? "a list" : "an object") : value.toString();
+        return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) + "…" : text;
+    }
+
+    private static byte[] load() {
+        try (InputStream in = PackSchema.class.getResourceAsStream(RESOURCE)) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package rampart.formats.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layout;
+import rampart.core.layout.Solid;
+import rampart.core.pack.Check;
+import rampart.core.pack.Evaluation;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.Point;
+
+/** Everything Rampart says of a pack. */
+public record EvaluationView(
+        StatusView verdict,
+        @Nullable String weakest,
+        int rules,
+        double dropHeightMm,
+        double velocityChangeMps,
+        double grossMassKg,
+        List<Double> layerMassKg,
+        @Nullable Double naturalFrequencyHz,
+        SizeView outsideMm,
+        List<BoxView> boxes,
+        List<CushionView> cushions,
+        List<WallView> walls,
+        List<CheckView> checks,
+        List<DropView> drops,
+        List<SolidView> solids) {
+
+    public static EvaluationView of(Evaluation evaluation) {
+        Layout layout = evaluation.layout();
+        List<DropView> drops = new ArrayList<>();
+        for (int i = 0; i < evaluation.drops().size(); i++) {
+            drops.add(DropView.of(evaluation.drops().get(i), evaluation.blows().get(i)));
+        }
+        return new EvaluationView(
+                StatusView.of(evaluation.verdict()),
+                evaluation.weakest().map(Check::id).orElse(null),
+                Evaluation.RULES_EDITION,
+                evaluation.dropHeightMm(),
+                evaluation.velocityChangeMps(),
+                layout.grossMassKg(),
+                layout.layerMassKg(),
+                evaluation.naturalFrequencyHz().isPresent()
+                        ? evaluation.naturalFrequencyHz().getAsDouble()
+                        : null,
+                SizeView.of(layout.outside()),
+                layout.boxes().stream().map(BoxView::of).toList(),
+                layout.cushions().stream().map(CushionView::of).toList(),
+                layout.walls().stream().map(WallView::of).toList(),
+                evaluation.checks().stream().map(CheckView::of).toList(),
+                drops,
+                layout.solids().stream().map(SolidView::of).toList());
+    }
+
+    /** A box layer in its place. */
+    public record BoxView(
+            int layer, SizeView insideMm, SizeView outsideMm, SizeView contentsMm, SizeView slackMm, double massKg) {
+        static BoxView of(LaidBox box) {
+            return new BoxView(
+                    box.layer(),
+                    SizeView.of(box.carton().inside()),
+                    SizeView.of(box.carton().outside()),
+                    SizeView.of(box.contents()),
+                    SizeView.of(box.slack()),
+                    box.carton().massKg());
+        }
+    }
+
+    /** A cushion layer in its place: what it bears on, and its load at rest on each face; null where it is bare. */
+    public record CushionView(
+            int layer,
+            double movingMassKg,
+            SizeView bodyMm,
+            SidesView thicknessMm,
+            SidesView bearingCm2,
+            SidesView padCm2,
+            SidesView staticStressKpa,
+            double massKg) {
+        static CushionView of(LaidCushion c) {
+            return new CushionView(
+                    c.layer(),
+                    c.movingMassKg(),
+                    SizeView.of(c.body()),
+                    SidesView.of(c.thicknessMm()),
+                    SidesView.of(Face.ALL, i -> c.bearingMm2().on(Face.ALL.get(i)) / 100),
+                    SidesView.of(Face.ALL, i -> c.padMm2().on(Face.ALL.get(i)) / 100),
+                    SidesView.of(Face.ALL, i -> c.staticStressKpa(Face.ALL.get(i))),
+                    c.massKg());
+        }
+    }
+
+    /** What stands between the item and the outside on one face, from the item outward. */
+    public record WallView(String face, List<PieceView> pieces) {
+        static WallView of(Layout.Wall wall) {
+            return new WallView(
+                    wall.face().word(),
+                    wall.pieces().stream()
+                            .map(p ->
+                                    new PieceView(p.layer(), p.kind().name().toLowerCase(Locale.ROOT), p.thicknessMm()))
+                            .toList());
+        }
+    }
+
+    /** A piece of a wall: wrap, cushion, gap or board. */
+    public record PieceView(int layer, String kind, double thicknessMm) {}
+
+    /** A piece of the pack to draw to scale, mm from the middle of the item. */
+    public record SolidView(
+            String part, @Nullable Integer layer, @Nullable String face, List<Double> minMm, List<Double> maxMm) {
+        static SolidView of(Solid solid) {
+            return new SolidView(
+                    solid.part().name().toLowerCase(Locale.ROOT),
+                    solid.layer().isPresent() ? solid.layer().getAsInt() : null,
+                    solid.face().map(Face::word).orElse(null),
+                    point(solid.cuboid().min()),
+                    point(solid.cuboid().max()));
+        }
+
+        private static List<Double> point(Point p) {
+            return List.of(p.xMm(), p.yMm(), p.zMm());
+        }
+    }
+}
