@@ -1,0 +1,127 @@
+# MariaDB, ours to start: private data directory, loopback only, short socket path. Sourced by ./rampart.
+
+# Sockets have paths of at most 107 characters, whatever the checkout's own path is.
+socket_dir() {
+  local dir
+  dir=${TMPDIR:-/tmp}/rampart-$(id -u)-$(printf %s "$ROOT" | sha256sum | cut -c1-8)
+  mkdir -p -m 700 "$dir"
+  [ -O "$dir" ] || die "$dir belongs to somebody else; remove it or set TMPDIR"
+  echo "$dir"
+}
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+free_port() {
+  local port=$1
+  while ! port_is_free "$port"; do
+    port=$((port + 1))
+    [ "$port" -le 65535 ] || die "no free port from $1 on"
+  done
+  echo "$port"
+}
+
+alive() { [ -n "${1:-}" ] && kill -0 "$1" 2>/dev/null; }
+
+pid_in() { [ -f "$1" ] && cat "$1" || true; }
+
+# The last lines of a log, for a person who has to find out what is wrong.
+last_lines() {
+  say "the last lines of $1:"
+  tail -n 15 "$1" >&2 2>/dev/null || true
+}
+
+random_password() { od -An -tx1 -N24 /dev/urandom | tr -d ' \n'; }
+
+write_database_config() {
+  local home=$1 port=$2 socket=$3
+  (
+    umask 077
+    cat >"$home/my.cnf" <<CNF
+[mariadbd]
+datadir=$home/data
+socket=$socket
+port=$port
+bind-address=127.0.0.1
+pid-file=$home/db.pid
+log-error=$home/db.log
+init-file=$home/setup.sql
+skip-name-resolve
+character-set-server=utf8mb4
+collation-server=utf8mb4_unicode_ci
+sql-mode=STRICT_ALL_TABLES,NO_ENGINE_SUBSTITUTION,ERROR_FOR_DIVISION_BY_ZERO,NO_ZERO_DATE,NO_ZERO_IN_DATE
+innodb-flush-log-at-trx-commit=1
+innodb-doublewrite=1
+sync-binlog=1
+innodb-buffer-pool-size=128M
+performance-schema=OFF
+max-connections=80
+max-allowed-packet=16M
+CNF
+    local password
+    password=$(cat "$home/password")
+    cat >"$home/setup.sql" <<SQL
+CREATE DATABASE IF NOT EXISTS rampart;
+CREATE USER IF NOT EXISTS 'rampart'@'127.0.0.1' IDENTIFIED BY '$password';
+ALTER USER 'rampart'@'127.0.0.1' IDENTIFIED BY '$password';
+GRANT ALL ON rampart.* TO 'rampart'@'127.0.0.1';
+ALTER USER 'root'@'localhost' IDENTIFIED BY '$password';
+DELETE FROM mysql.global_priv WHERE User = 'root' AND Host <> 'localhost';
+FLUSH PRIVILEGES;
+SQL
+  )
+}
+
+# Starts the database of one house and sets RAMPART_DB_*. Data stays between runs.
+start_database() {
+  local home=$1 port socket as_root=()
+  need_database
+  mkdir -p -m 700 "$home"
+  [ "$(df -Pm "$home" | awk 'NR==2 {print $4}')" -ge 300 ] || die "the disk is nearly full: $home needs 300 MB free to run safely"
+  if alive "$(pid_in "$home/db.pid")"; then
+    port=$(sed -n 's/^port=//p' "$home/my.cnf")
+  else
+    [ -f "$home/password" ] || (umask 077 && random_password >"$home/password")
+    [ "$(id -u)" != 0 ] || as_root=(--user=root)
+    port=$(free_port 13306)
+    socket=$(socket_dir)/$(basename "$home").sock
+    rm -f "$home/db.pid"
+    write_database_config "$home" "$port" "$socket"
+    if [ ! -d "$home/data/mysql" ]; then
+      say "making the database"
+      rm -rf "$home/data"
+      mariadb-install-db --defaults-file="$home/my.cnf" --auth-root-authentication-method=normal --skip-test-db \
+        "${as_root[@]}" >"$home/install.log" 2>&1 || {
+        last_lines "$home/install.log"
+        die "the database could not be made"
+      }
+    fi
+    : >"$home/db.log"
+    nohup mariadbd --defaults-file="$home/my.cnf" "${as_root[@]}" >>"$home/db.log" 2>&1 </dev/null &
+    local pid=$! waited=0
+    disown
+    until mariadb-admin --no-defaults --socket="$socket" -uroot ping >/dev/null 2>&1 && [ -f "$home/db.pid" ]; do
+      if ! alive "$pid" || [ "$waited" -ge 600 ]; then
+        last_lines "$home/db.log"
+        die "the database did not start"
+      fi
+      sleep 0.1
+      waited=$((waited + 1))
+    done
+  fi
+  export RAMPART_DB_URL=jdbc:mariadb://127.0.0.1:$port/rampart RAMPART_DB_USER=rampart
+  RAMPART_DB_PASSWORD=$(cat "$home/password")
+  export RAMPART_DB_PASSWORD
+}
+
+# Ends a process of ours by its id and waits until it is gone.
+end_process() {
+  local pid=$1 what=$2 waited=0
+  alive "$pid" || return 0
+  say "stopping $what"
+  kill -TERM "$pid" 2>/dev/null || true
+  while alive "$pid"; do
+    sleep 0.1
+    waited=$((waited + 1))
+    [ "$waited" -lt 300 ] || die "$what (process $pid) does not stop"
+  done
+}

@@ -1,0 +1,73 @@
+# Starts and stops a house: database and application. Sourced by ./rampart.
+
+serve() {
+  local kind=$1 detach=$2 port=$3 home=$STATE/$1
+  mkdir -p -m 700 "$STATE"
+  mkdir -p -m 700 "$home"
+  if alive "$(pid_in "$home/server.pid")" && [ -f "$home/run.json" ]; then
+    say "already running"
+    tell "$kind"
+    return
+  fi
+  if [ -n "$port" ]; then
+    port_is_free "$port" || die "port $port is taken; name another with --port, or leave it out"
+  fi
+  need_jdk
+  build
+  if [ -z "${RAMPART_DB_URL:-}" ]; then
+    start_database "$home"
+    OWN_DATABASE=yes
+  fi
+  [ -n "$port" ] || port=$(free_port 8080)
+  rm -f "$home/run.json"
+  local options=(-XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m -XX:SharedArchiveFile="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  [ -f "$APP/classes.jsa" ] || options=(-XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m -XX:ArchiveClassesAtExit="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  local settings=(--rampart.run-file="$home/run.json")
+  [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")
+  : >"$home/server.log"
+  chmod 600 "$home/server.log"
+  (cd "$APP" && RAMPART_PORT=$port exec nohup java "${options[@]}" -jar rampart.jar "${settings[@]}" >>"$home/server.log" 2>&1 </dev/null) &
+  local pid=$! waited=0
+  echo "$pid" >"$home/server.pid"
+  [ "$detach" = no ] || disown
+  until [ -f "$home/run.json" ]; do
+    if ! alive "$pid" || [ "$waited" -ge 1200 ]; then
+      last_lines "$home/server.log"
+      stop_house "$kind"
+      die "the application did not start"
+    fi
+    sleep 0.1
+    waited=$((waited + 1))
+  done
+  tell "$kind"
+  [ "$detach" = no ] || return 0
+  say "Ctrl+C stops it"
+  trap 'trap "" INT TERM; stop_house '"$kind"'; exit 0' INT TERM
+  while alive "$pid"; do
+    wait "$pid" || true
+  done
+  last_lines "$home/server.log"
+  stop_house "$kind"
+  die "the application ended by itself"
+}
+
+# How to get in.
+tell() {
+  local home=$STATE/$1
+  sed -nE 's/^ *"url" *: *"([^"]*)".*/\nRampart answers at \1\n/p' "$home/run.json"
+  sed -nE 's/^ *"name" *: *"([^"]*)".*/  sign in as \1/p; s/^ *"password" *: *"([^"]*)".*/    password  \1/p' "$home/run.json"
+  grep -h '^First start:' "$home/server.log" || true
+}
+
+stop_house() {
+  local home=$STATE/$1
+  end_process "$(pid_in "$home/server.pid")" "the application ($1)"
+  rm -f "$home/server.pid" "$home/run.json"
+  end_process "$(pid_in "$home/db.pid")" "the database ($1)"
+}
+
+stop_all() {
+  stop_house demo
+  stop_house house
+  say "nothing of Rampart runs in this checkout now"
+}

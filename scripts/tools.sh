@@ -1,0 +1,120 @@
+# Finds or installs the tools, and builds. Sourced by ./rampart.
+
+say() { printf 'rampart: %s\n' "$*" >&2; }
+die() {
+  printf 'rampart: %s\n' "$*" >&2
+  exit 1
+}
+
+# Debian packages, once: install what is named, saying why.
+install_packages() {
+  local why=$1 as_root=()
+  shift
+  if [ "$(id -u)" != 0 ]; then
+    command -v sudo >/dev/null || die "$why is missing and there is no way to install it: run as root, install sudo, or install these Debian packages yourself: $*"
+    as_root=(sudo)
+  fi
+  command -v apt-get >/dev/null || die "$why is missing and there is no apt-get here; install it yourself: $*"
+  say "installing $why: $*"
+  if [ -z "${APT_UPDATED:-}" ]; then
+    "${as_root[@]}" apt-get update -qq >&2 || die "apt-get update failed; is there a network and the right to install?"
+    APT_UPDATED=yes
+  fi
+  "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >&2 ||
+    die "$why could not be installed; what apt-get said stands above"
+}
+
+java_version() { "$1" -version 2>&1 | sed -nE 's/^javac ([0-9]+).*/\1/p'; }
+
+need_jdk() {
+  if [ -n "${JAVA_HOME:-}" ] && [ -x "$JAVA_HOME/bin/javac" ]; then
+    PATH=$JAVA_HOME/bin:$PATH
+  fi
+  if ! command -v javac >/dev/null || [ "$(java_version javac)" -lt 17 ]; then
+    install_packages "a JDK, 17 or later," default-jdk-headless
+    unset JAVA_HOME
+    hash -r
+  fi
+  [ "$(java_version javac)" -ge 17 ] || die "Rampart needs a JDK of 17 or later; $(command -v javac) is $(java_version javac)"
+}
+
+need_maven() { command -v mvn >/dev/null || install_packages Maven maven; }
+
+node_is_new_enough() {
+  local version major minor
+  version=$(node -v 2>/dev/null) || return 1
+  major=${version#v}
+  minor=${major#*.}
+  major=${major%%.*}
+  minor=${minor%%.*}
+  [ "$major" -gt 22 ] || { [ "$major" = 22 ] && [ "$minor" -ge 12 ]; } || { [ "$major" = 20 ] && [ "$minor" -ge 19 ]; }
+}
+
+# Debian 12 has Node 18; the npm package "node" brings a newer one into .rampart/ without touching the machine's.
+need_node() {
+  local own=$STATE/node/node_modules
+  [ -x "$own/.bin/node" ] && PATH=$own/.bin:$PATH
+  if ! node_is_new_enough || ! command -v npm >/dev/null; then
+    command -v npm >/dev/null || install_packages "Node and npm" nodejs npm
+    if ! node_is_new_enough; then
+      say "Node here is $(node -v 2>/dev/null || echo missing), older than 20.19; taking one from npm into .rampart/node"
+      mkdir -p "$STATE/node"
+      npm install --prefix "$STATE/node" --no-audit --no-fund --loglevel=error node@22.22.0 npm@10.9.4 >&2 ||
+        npm install --prefix "$STATE/node" --no-audit --no-fund --loglevel=error node@22 npm@10 >&2 ||
+        die "Node could not be fetched from the npm registry"
+      PATH=$own/.bin:$PATH
+      hash -r
+      node_is_new_enough || die "the Node in .rampart/node is $(node -v), older than 20.19"
+    fi
+  fi
+  export PATH
+}
+
+need_database() {
+  PATH=$PATH:/usr/sbin
+  command -v mariadbd >/dev/null && command -v mariadb-install-db >/dev/null || install_packages MariaDB mariadb-server
+}
+
+need_browser() {
+  [ -x /usr/bin/chromium ] && [ -x /usr/bin/chromedriver ] ||
+    install_packages "Chromium and its driver, for the browser tests" chromium chromium-driver
+}
+
+# A number that changes when anything that goes into the application does.
+sources_hash() {
+  (
+    cd "$ROOT"
+    git ls-files -co --exclude-standard -z -- pom.xml .mvn core formats web server ':!*/src/test/*' |
+      xargs -0 sha256sum 2>/dev/null | sha256sum | cut -d' ' -f1
+  )
+}
+
+build() {
+  local hash
+  hash=$(sources_hash)
+  if [ -f "$APP/built-from" ] && [ "$(cat "$APP/built-from")" = "$hash" ]; then
+    return
+  fi
+  need_jdk
+  need_maven
+  need_node
+  say "building; the first time takes a few minutes"
+  (cd "$ROOT" && mvn -q -B -ntp -DskipTests -pl core,formats,web,server package >&2) || die "the build failed; what Maven said stands above"
+  rm -rf "$APP"
+  java -Djarmode=tools -jar "$ROOT/server/target/rampart.jar" extract --destination "$APP" >&2
+
+  echo "$hash" >"$APP/built-from"
+}
+
+build_quietly() {
+  need_jdk
+  build
+}
+
+bench_classpath() {
+  (
+    cd "$ROOT"
+    mvn -q -B -ntp -pl core,formats,bench -am dependency:build-classpath -Dmdep.outputFile="$ROOT/bench/target/classpath" -DskipTests >&2
+    echo "bench/target/classes:formats/target/classes:core/target/classes:$(cat bench/target/classpath)"
+  )
+}

@@ -1,0 +1,144 @@
+package rampart.server.access;
+
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.AuthenticationEntryPoint;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import rampart.server.api.ProblemWriter;
+
+/** Two ways in: HTTP Basic for scripts, without session or CSRF; a session cookie with a CSRF token for browsers. */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfig {
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+    private static final String[] CLOSED = {"/api/**", "/v3/**", "/actuator/**"};
+    private static final String[] OPEN = {"/api/session", "/api/first-account", "/actuator/health"};
+    private static final String[] ASKING_ONLY = {"/api/evaluations", "/api/curves"};
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain scripts(HttpSecurity http, ProblemWriter problems) {
+        common(http, problems);
+        return http.securityMatcher(request -> {
+                    String header = request.getHeader("Authorization");
+                    return header != null && header.regionMatches(true, 0, "Basic ", 0, 6);
+                })
+                .httpBasic(basic -> basic.authenticationEntryPoint(notSignedIn(problems)))
+                .csrf(csrf -> csrf.disable())
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain browsers(
+            HttpSecurity http, ProblemWriter problems, CsrfTokenRepository tokens, SecurityContextRepository contexts) {
+        common(http, problems);
+        return http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
+                .securityContext(context -> context.securityContextRepository(contexts))
+                .requestCache(cache -> cache.disable())
+                .logout(logout -> logout.disable())
+                .build();
+    }
+
+    private static void common(HttpSecurity http, ProblemWriter problems) {
+        http.authorizeHttpRequests(rules -> rules.requestMatchers(OPEN)
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, CLOSED)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.HEAD, CLOSED)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.POST, ASKING_ONLY)
+                        .authenticated()
+                        .requestMatchers("/api/**")
+                        .hasAuthority(Role.designer.authority())
+                        .requestMatchers(CLOSED)
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .exceptionHandling(errors -> errors.authenticationEntryPoint(notSignedIn(problems))
+                        .accessDeniedHandler(notAllowed(problems)))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(policy -> policy.policy("camera=(), geolocation=(), microphone=()"))
+                        .crossOriginOpenerPolicy(Customizer.withDefaults())
+                        .frameOptions(frame -> frame.deny()));
+    }
+
+    private static AuthenticationEntryPoint notSignedIn(ProblemWriter problems) {
+        return (request, response, failure) -> problems.write(
+                response,
+                HttpStatus.UNAUTHORIZED,
+                "You are not signed in. Sign in and try again; nothing was changed.");
+    }
+
+    private static AccessDeniedHandler notAllowed(ProblemWriter problems) {
+        return (request, response, failure) -> problems.write(
+                response,
+                HttpStatus.FORBIDDEN,
+                request.getUserPrincipal() == null
+                        ? "The page is out of date or its token is missing. Load it again; nothing was changed."
+                        : "Your role may not do this, or the page is out of date. Nothing was changed.");
+    }
+
+    /** Requests that the firewall turns away before any controller sees them. */
+    @Bean
+    RequestRejectedHandler rejected(ProblemWriter problems) {
+        return (request, response, failure) ->
+                problems.write(response, HttpStatus.BAD_REQUEST, "The address of the request is not allowed.");
+    }
+
+    @Bean
+    CsrfTokenRepository csrfTokens() {
+        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    }
+
+    @Bean
+    SecurityContextRepository securityContexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    /** What must happen to the session when somebody signs in: a new id and a new token. */
+    @Bean
+    SessionAuthenticationStrategy signInStrategy(CsrfTokenRepository tokens) {
+        return new CompositeSessionAuthenticationStrategy(
+                List.of(new ChangeSessionIdAuthenticationStrategy(), new CsrfAuthenticationStrategy(tokens)));
+    }
+
+    @Bean
+    AuthenticationManager authenticationManager(UserDetailsService accounts, PasswordEncoder encoder) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
+        provider.setPasswordEncoder(encoder);
+        return new ProviderManager(provider);
+    }
+
+    /** Argon2id, as OWASP recommends for passwords (from memory). */
+    @Bean
+    static PasswordEncoder passwordEncoder() {
+        return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
+    }
+}

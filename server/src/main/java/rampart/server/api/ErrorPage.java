@@ -1,0 +1,30 @@
+package rampart.server.api;
+
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The last resort: errors that arise outside the controllers, in the container or in a filter. */
+@RestController
+class ErrorPage implements ErrorController {
+    @RequestMapping("/error")
+    ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
+        Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        HttpStatus status = code instanceof Integer number ? HttpStatus.resolve(number) : HttpStatus.NOT_FOUND;
+        if (status == null) {
+            status = HttpStatus.INTERNAL_SERVER_ERROR;
+        }
+        String detail = status.is5xxServerError()
+                ? "Rampart or its database does not answer just now. Nothing was changed; try again."
+                : "The request is not as this address takes it. Nothing was changed.";
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(status, detail));
+    }
+}

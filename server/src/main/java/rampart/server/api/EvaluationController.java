@@ -1,0 +1,50 @@
+package rampart.server.api;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Curves;
+import rampart.core.pack.Evaluator;
+import rampart.formats.PackFile;
+import rampart.formats.view.CurveView;
+import rampart.formats.view.EvaluationView;
+
+/** Evaluates pack files; nothing is stored. */
+@RestController
+class EvaluationController {
+    private final Catalogue catalogue;
+
+    EvaluationController(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    @PostMapping(
+            path = "/api/evaluations",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    EvaluationView evaluate(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+        return EvaluationView.of(Evaluator.evaluate(PackFile.read(file).pack(), catalogue));
+    }
+
+    @PostMapping(
+            path = "/api/curves",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    CurveView curve(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file, @RequestParam("check") String check) {
+        return Curves.of(PackFile.read(file).pack(), catalogue, check)
+                .map(CurveView::of)
+                .orElseThrow(
+                        () -> new ApiException(
+                                HttpStatus.NOT_FOUND,
+                                "There is no curve for this check of this pack; there are curves for drops that some cushion takes, the ride and the pile."));
+    }
+}

@@ -1,0 +1,207 @@
+package rampart.server.api;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.material.Catalogue;
+import rampart.server.packs.PackShelf;
+import rampart.server.packs.PackShelf.Saved;
+import rampart.server.store.PackRepository.StoredPack;
+
+/** Packs: the shelf, drafts, revisions, files in and out. */
+@RestController
+@RequestMapping(path = "/api/packs", produces = MediaType.APPLICATION_JSON_VALUE)
+class PackController {
+    private static final int MOST_ON_A_PAGE = 100;
+
+    private final PackShelf shelf;
+    private final Catalogue catalogue;
+
+    PackController(PackShelf shelf, Catalogue catalogue) {
+        this.shelf = shelf;
+        this.catalogue = catalogue;
+    }
+
+    /** A new name. */
+    public record Rename(
+            @NotNull(message = "give a name")
+            @Pattern(regexp = "(?s).*\\S.*", message = "a name is not blank")
+            @Size(min = 1, max = 200, message = "a name has 1 to 200 characters")
+            String name) {}
+
+    /** What the revision is for, in the author's words. */
+    public record RevisionNote(
+            @NotNull(message = "give a note; it may be empty")
+            @Size(max = 2000, message = "a note has at most 2000 characters")
+            String note) {}
+
+    @GetMapping
+    PackViews.Page list(
+            @RequestParam(name = "search", defaultValue = "")
+                    @Size(max = 200, message = "a search has at most 200 characters")
+                    String search,
+            @RequestParam(name = "page", defaultValue = "0")
+                    @Min(value = 0, message = "pages count from 0")
+                    @Max(value = 1_000_000, message = "there are at most a million pages")
+                    int page,
+            @RequestParam(name = "size", defaultValue = "24")
+                    @Min(value = 1, message = "a page has 1 to 100 packs")
+                    @Max(value = MOST_ON_A_PAGE, message = "a page has 1 to 100 packs")
+                    int size) {
+        List<PackViews.Card> cards = shelf.search(search, page, size).stream()
+                .map(pack -> PackViews.Card.of(pack, catalogue))
+                .toList();
+        return new PackViews.Page(cards, shelf.count(search), page, size);
+    }
+
+    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    ResponseEntity<PackViews.Detail> add(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file, Principal who) {
+        StoredPack pack = shelf.add(file, who.getName());
+        return ResponseEntity.created(URI.create("/api/packs/" + pack.id())).body(PackViews.Detail.of(pack));
+    }
+
+    @GetMapping("/{id}")
+    PackViews.Detail read(@PathVariable("id") String id) {
+        return PackViews.Detail.of(find(id));
+    }
+
+    @PatchMapping(path = "/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)
+    PackViews.Detail rename(
+            @PathVariable("id") String id,
+            @Valid @org.springframework.web.bind.annotation.RequestBody Rename rename,
+            Principal who) {
+        return PackViews.Detail.of(
+                shelf.rename(id, rename.name(), who.getName()).orElseThrow(PackController::gone));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable("id") String id) {
+        if (!shelf.delete(id)) {
+            throw gone();
+        }
+    }
+
+    @PostMapping("/{id}/restoration")
+    PackViews.Detail restore(@PathVariable("id") String id) {
+        if (!shelf.restore(id)) {
+            throw ApiException.notFound("There is no deleted pack here.");
+        }
+        return PackViews.Detail.of(find(id));
+    }
+
+    /** Saves the draft; {@code If-Match} holds the version it was made from. */
+    @PutMapping(path = "/{id}/draft", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    PackViews.Save save(
+            @PathVariable("id") String id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            Principal who) {
+        Saved saved = shelf.save(id, version(ifMatch), file, who.getName());
+        if (saved instanceof Saved.Stored stored) {
+            return PackViews.Save.of(stored.pack());
+        }
+        if (saved instanceof Saved.Stale stale) {
+            throw new StaleDraftException(stale.theirs(), stale.yours());
+        }
+        throw gone();
+    }
+
+    @GetMapping("/{id}/revisions")
+    List<PackViews.RevisionInfo> revisions(@PathVariable("id") String id) {
+        find(id);
+        return shelf.revisions(id).stream().map(PackViews.RevisionInfo::of).toList();
+    }
+
+    /** Freezes the draft as the next revision; {@code If-Match} holds the version that is meant. */
+    @PostMapping(path = "/{id}/revisions", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    PackViews.RevisionInfo freeze(
+            @PathVariable("id") String id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @org.springframework.web.bind.annotation.RequestBody RevisionNote note,
+            Principal who) {
+        return shelf.freeze(id, version(ifMatch), note.note(), who.getName())
+                .map(PackViews.RevisionInfo::of)
+                .orElseThrow(() -> new StaleDraftException(find(id), ""));
+    }
+
+    @GetMapping("/{id}/revisions/{number}")
+    PackViews.RevisionDetail revision(@PathVariable("id") String id, @PathVariable("number") int number) {
+        find(id);
+        return shelf.revision(id, number)
+                .map(PackViews.RevisionDetail::of)
+                .orElseThrow(() -> ApiException.notFound("This pack has no revision " + number + "."));
+    }
+
+    /** The pack file of the draft, or of a revision, to take away. */
+    @GetMapping(path = "/{id}/file")
+    ResponseEntity<byte[]> file(
+            @PathVariable("id") String id, @RequestParam(name = "revision") Optional<Integer> revision) {
+        StoredPack pack = find(id);
+        String document = revision.isPresent()
+                ? shelf.revision(id, revision.get())
+                        .orElseThrow(() -> ApiException.notFound("This pack has no revision " + revision.get() + "."))
+                        .document()
+                : pack.draft();
+        String name =
+                pack.file().name().replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename((name.isEmpty() ? "pack" : name) + ".rampart.json", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(document.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private StoredPack find(String id) {
+        return shelf.byId(id).orElseThrow(PackController::gone);
+    }
+
+    private static ApiException gone() {
+        return ApiException.notFound("There is no such pack; it may have been deleted.");
+    }
+
+    private static long version(String ifMatch) {
+        String digits = ifMatch.strip().replaceAll("^\"|\"$", "");
+        if (!digits.matches("[0-9]{1,18}")) {
+            throw new ApiException(
+                    HttpStatus.BAD_REQUEST,
+                    "The header If-Match must hold the version of the draft, a whole number such as \"7\".");
+        }
+        return Long.parseLong(digits);
+    }
+}

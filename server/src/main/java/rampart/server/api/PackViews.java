@@ -1,0 +1,127 @@
+package rampart.server.api;
+
+import com.fasterxml.jackson.annotation.JsonRawValue;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Evaluator;
+import rampart.formats.view.EvaluationView;
+import rampart.formats.view.Nullable;
+import rampart.formats.view.SizeView;
+import rampart.formats.view.StatusView;
+import rampart.server.store.PackRepository.StoredPack;
+import rampart.server.store.RevisionRepository.Revision;
+
+/** What the pack resource answers. */
+final class PackViews {
+    private PackViews() {}
+
+    /** One page of the shelf. */
+    public record Page(List<Card> items, long total, int page, int size) {}
+
+    /**
+     * A pack as its card shows it.
+     *
+     * @param materials material of each layer, in order
+     */
+    public record Card(
+            String id,
+            String name,
+            long version,
+            Instant savedAt,
+            String savedBy,
+            @Nullable Integer revision,
+            StatusView verdict,
+            @Nullable String weakest,
+            SizeView outsideMm,
+            double grossMassKg,
+            List<String> materials,
+            List<EvaluationView.SolidView> solids) {
+        static Card of(StoredPack stored, Catalogue catalogue) {
+            var file = stored.file();
+            EvaluationView evaluation = EvaluationView.of(Evaluator.evaluate(file.pack(), catalogue));
+            return new Card(
+                    stored.id(),
+                    file.name(),
+                    stored.version(),
+                    stored.savedAt(),
+                    stored.savedBy(),
+                    stored.newestRevision().orElse(null),
+                    evaluation.verdict(),
+                    evaluation.checks().stream()
+                            .filter(check -> check.id().equals(evaluation.weakest()))
+                            .map(check -> check.title())
+                            .findFirst()
+                            .orElse(null),
+                    evaluation.outsideMm(),
+                    evaluation.grossMassKg(),
+                    file.pack().layers().stream().map(layer -> layer.material()).toList(),
+                    evaluation.solids());
+        }
+    }
+
+    /** A pack with its draft. */
+    public record Detail(
+            String id,
+            long version,
+            Instant savedAt,
+            String savedBy,
+            @Nullable Integer revision,
+
+            @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
+            String pack) {
+        static Detail of(StoredPack stored) {
+            return new Detail(
+                    stored.id(),
+                    stored.version(),
+                    stored.savedAt(),
+                    stored.savedBy(),
+                    stored.newestRevision().orElse(null),
+                    stored.draft());
+        }
+    }
+
+    /** A save that went through. */
+    public record Save(long version, Instant savedAt, String savedBy) {
+        static Save of(StoredPack stored) {
+            return new Save(stored.version(), stored.savedAt(), stored.savedBy());
+        }
+    }
+
+    /** A revision without its document. */
+    public record RevisionInfo(int number, String note, String author, Instant madeAt, String catalogue, int rules) {
+        static RevisionInfo of(Revision revision) {
+            return new RevisionInfo(
+                    revision.number(),
+                    revision.note(),
+                    revision.author(),
+                    revision.madeAt(),
+                    revision.catalogueHash(),
+                    revision.rulesEdition());
+        }
+    }
+
+    /** A revision with its document. */
+    public record RevisionDetail(
+            int number,
+            String note,
+            String author,
+            Instant madeAt,
+            String catalogue,
+            int rules,
+
+            @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
+            String pack) {
+        static RevisionDetail of(Revision revision) {
+            return new RevisionDetail(
+                    revision.number(),
+                    revision.note(),
+                    revision.author(),
+                    revision.madeAt(),
+                    revision.catalogueHash(),
+                    revision.rulesEdition(),
+                    revision.document());
+        }
+    }
+}

@@ -1,0 +1,177 @@
+package rampart.server.api;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.TransientDataAccessException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import rampart.formats.Problem;
+import rampart.formats.UnreadableFileException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Every error as application/problem+json: what happened, what is kept; one entry per field where fields are wrong. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail unreadable(UnreadableFileException e) {
+        return withErrors("This is not a pack file that Rampart can read. Nothing was changed.", e.problems());
+    }
+
+    @ExceptionHandler
+    ProblemDetail api(ApiException e) {
+        return ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(BodyLimitFilter.BodyTooLargeException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, BodyLimitFilter.MESSAGE);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<StaleView> stale(StaleDraftException e) {
+        return ResponseEntity.status(HttpStatus.CONFLICT)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(StaleView.of(e));
+    }
+
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        TransientDataAccessException.class,
+        CannotGetJdbcConnectionException.class,
+        CannotCreateTransactionException.class
+    })
+    ProblemDetail databaseAway(Exception e) {
+        LOG.warn("the database did not answer", e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database does not answer just now. This was not saved; keep the page open and try again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception e, HttpServletRequest request) {
+        String reference = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("reference {}: {} {}", reference, request.getMethod(), request.getRequestURI(), e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong in Rampart. Nothing was changed. Reference " + reference + " in the log.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof BodyLimitFilter.BodyTooLargeException tooLarge) {
+                return respond(tooLarge(tooLarge), headers);
+            }
+            if (cause instanceof JacksonException jackson) {
+                return respond(
+                        withErrors("The request cannot be read. Nothing was changed.", List.of(of(jackson))), headers);
+            }
+        }
+        return respond(ProblemDetail.forStatusAndDetail(status, "The request has no body that can be read."), headers);
+    }
+
+    private static Problem of(JacksonException e) {
+        StringBuilder path = new StringBuilder();
+        for (JacksonException.Reference reference : e.getPath()) {
+            path.append('/')
+                    .append(reference.getPropertyName() == null ? reference.getIndex() : reference.getPropertyName());
+        }
+        if (e instanceof UnrecognizedPropertyException unknown) {
+            return new Problem(
+                    path.toString(),
+                    "unknown field '" + unknown.getPropertyName() + "'; allowed here: "
+                            + String.join(
+                                    ", ",
+                                    unknown.getKnownPropertyIds().stream()
+                                            .map(String::valueOf)
+                                            .toList()));
+        }
+        return new Problem(
+                path.toString(),
+                path.isEmpty() ? "not a JSON object that this call takes" : "a value of the wrong kind");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Problem> problems = e.getBindingResult().getFieldErrors().stream()
+                .map(error -> new Problem("/" + error.getField(), shown(error) + error.getDefaultMessage()))
+                .toList();
+        return respond(withErrors("Some fields are not as they must be. Nothing was changed.", problems), headers);
+    }
+
+    /** The refused value, but never a password or a code. */
+    private static String shown(FieldError error) {
+        boolean secret = error.getField().equals("password") || error.getField().equals("code");
+        Object value = error.getRejectedValue();
+        if (value == null) {
+            return "missing; ";
+        }
+        String text = String.valueOf(value);
+        return secret ? "" : "'" + (text.length() > 60 ? text.substring(0, 60) + "…" : text) + "' is not allowed; ";
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHandlerMethodValidationException(
+            HandlerMethodValidationException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Problem> problems = e.getParameterValidationResults().stream()
+                .map(result -> new Problem(
+                        result.getMethodParameter().getParameterName(),
+                        "'" + result.getArgument() + "' is not allowed; "
+                                + result.getResolvableErrors().get(0).getDefaultMessage()))
+                .toList();
+        return respond(withErrors("Some parameters are not as they must be.", problems), headers);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, plainly(status));
+        return respond(problem, headers);
+    }
+
+    private static String plainly(HttpStatusCode status) {
+        return switch (status.value()) {
+            case 404 -> "There is nothing at this address.";
+            case 405 -> "This address does not take that method.";
+            case 406 -> "Rampart answers in JSON only.";
+            case 415 -> "This address takes application/json.";
+            default -> "The request is not as this address takes it. Nothing was changed.";
+        };
+    }
+
+    private static ProblemDetail withErrors(String detail, List<Problem> problems) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, detail);
+        problem.setProperty("errors", problems);
+        return problem;
+    }
+
+    private static ResponseEntity<Object> respond(ProblemDetail problem, HttpHeaders headers) {
+        return ResponseEntity.status(problem.getStatus())
+                .headers(headers)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
+    }
+}

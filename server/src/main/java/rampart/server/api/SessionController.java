@@ -1,0 +1,147 @@
+package rampart.server.api;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.formats.view.Nullable;
+import rampart.server.access.FirstStart;
+import rampart.server.access.Role;
+import rampart.server.demo.DemoAccounts;
+import rampart.server.demo.DemoAccounts.DemoAccount;
+
+/** Signing in and out, and the first account of a new house. */
+@RestController
+class SessionController {
+    private final AuthenticationManager authentication;
+    private final SessionAuthenticationStrategy strategy;
+    private final SecurityContextRepository contexts;
+    private final FirstStart firstStart;
+    private final DemoAccounts demo;
+
+    SessionController(
+            AuthenticationManager authentication,
+            SessionAuthenticationStrategy strategy,
+            SecurityContextRepository contexts,
+            FirstStart firstStart,
+            DemoAccounts demo) {
+        this.authentication = authentication;
+        this.strategy = strategy;
+        this.contexts = contexts;
+        this.firstStart = firstStart;
+        this.demo = demo;
+    }
+
+    /** Who is signed in, and what the page offers to those who are not. */
+    public record SessionView(@Nullable Person person, boolean firstStart, List<DemoAccount> demoAccounts) {}
+
+    /** A signed-in person. */
+    public record Person(String name, Role role) {}
+
+    /** Name and password. */
+    public record SignIn(
+            @NotNull(message = "give the name of your account")
+            @Size(min = 1, max = 60, message = "a name has 1 to 60 characters")
+            String name,
+
+            @NotNull(message = "give your password")
+            @Size(min = 1, max = 200, message = "a password has 1 to 200 characters")
+            String password) {}
+
+    /** The first account, against the code in the terminal. */
+    public record FirstAccount(
+            @NotNull(message = "give the code that the terminal shows")
+            @Size(max = 60, message = "the code has 14 characters")
+            String code,
+
+            @NotNull(message = "give a name")
+            @Pattern(
+                    regexp = "\\S(?:.{0,58}\\S)?",
+                    message = "a name has 1 to 60 characters and neither starts nor ends with a space")
+            String name,
+
+            @NotNull(message = "give a password")
+            @Size(min = 10, max = 200, message = "a password has 10 to 200 characters")
+            String password) {}
+
+    @GetMapping(path = "/api/session", produces = MediaType.APPLICATION_JSON_VALUE)
+    SessionView session(@org.springframework.security.core.annotation.CurrentSecurityContext SecurityContext context) {
+        Authentication who = context.getAuthentication();
+        boolean signedIn = who instanceof UsernamePasswordAuthenticationToken && who.isAuthenticated();
+        return new SessionView(signedIn ? person(who) : null, !signedIn && firstStart.open(), demo.offered());
+    }
+
+    @PostMapping(path = "/api/session", produces = MediaType.APPLICATION_JSON_VALUE)
+    Person signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
+        try {
+            return start(given.name(), given.password(), request, response);
+        } catch (AuthenticationException e) {
+            throw new ApiException(
+                    HttpStatus.UNAUTHORIZED, "Name and password do not fit together. Nothing was changed.");
+        }
+    }
+
+    @DeleteMapping("/api/session")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+
+    @PostMapping(path = "/api/first-account", produces = MediaType.APPLICATION_JSON_VALUE)
+    Person firstAccount(
+            @Valid @RequestBody FirstAccount given, HttpServletRequest request, HttpServletResponse response) {
+        if (!firstStart.open()) {
+            throw new ApiException(HttpStatus.CONFLICT, "This house has its first account already. Sign in with it.");
+        }
+        if (!firstStart.make(given.code(), given.name(), given.password())) {
+            throw new ApiException(
+                    HttpStatus.FORBIDDEN,
+                    "That is not the code the terminal shows. No account was made; look there again.");
+        }
+        return start(given.name(), given.password(), request, response);
+    }
+
+    private Person start(String name, String password, HttpServletRequest request, HttpServletResponse response) {
+        Authentication who =
+                authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+        strategy.onAuthentication(who, request, response);
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(who);
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return person(who);
+    }
+
+    private static Person person(Authentication who) {
+        String authority = who.getAuthorities().stream()
+                .map(a -> String.valueOf(a.getAuthority()))
+                .filter(a -> a.startsWith("ROLE_"))
+                .findFirst()
+                .orElseThrow();
+        return new Person(who.getName(), Role.valueOf(authority.substring("ROLE_".length())));
+    }
+}

@@ -1,0 +1,50 @@
+package rampart.server.config;
+
+import java.io.IOException;
+import java.time.Duration;
+import org.springframework.boot.jackson.autoconfigure.JsonFactoryBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+import tools.jackson.core.StreamReadConstraints;
+
+/** Serves the application's page and its assets; unknown pages get the page, missing assets do not. */
+@Configuration(proxyBeanMethods = false)
+class WebConfig implements WebMvcConfigurer {
+    private static final String PAGES = "classpath:/META-INF/resources/";
+    private static final int DEEPEST = 64;
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations(PAGES + "assets/")
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        registry.addResourceHandler("/**")
+                .addResourceLocations(PAGES)
+                .setCacheControl(CacheControl.noCache())
+                .resourceChain(true)
+                .addResolver(new PageResolver());
+    }
+
+    /** JSON nested deeper than any call needs is refused while it is read. */
+    @Bean
+    JsonFactoryBuilderCustomizer shallow() {
+        return builder -> builder.streamReadConstraints(
+                StreamReadConstraints.builder().maxNestingDepth(DEEPEST).build());
+    }
+
+    private static final class PageResolver extends PathResourceResolver {
+        @Override
+        protected Resource getResource(String path, Resource location) throws IOException {
+            if (path.matches("(api|v3|actuator|error)(/.*)?")) {
+                return null;
+            }
+            Resource found = super.getResource(path, location);
+            return found != null ? found : super.getResource("index.html", location);
+        }
+    }
+}

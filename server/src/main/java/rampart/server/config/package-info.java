@@ -1,0 +1,2 @@
+/** Wiring of the web server. */
+package rampart.server.config;

@@ -1,0 +1,21 @@
+package rampart.server.store;
+
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import rampart.formats.CatalogueFile;
+
+/** Keeps every catalogue that a revision was made on, once each. */
+@Repository
+public class CatalogueRepository {
+    private final JdbcClient jdbc;
+
+    CatalogueRepository(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    void keep(CatalogueFile catalogue) {
+        jdbc.sql("INSERT IGNORE INTO catalogue (hash, document) VALUES (?, ?)")
+                .params(catalogue.hash(), catalogue.document())
+                .update();
+    }
+}

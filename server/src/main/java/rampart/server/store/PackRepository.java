@@ -1,0 +1,108 @@
+package rampart.server.store;
+
+import java.nio.charset.StandardCharsets;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import rampart.formats.PackFile;
+
+/** Packs and their drafts in the database. */
+@Repository
+public class PackRepository {
+    private static final String COLUMNS = "SELECT p.id, p.draft, p.version, p.saved_at, p.saved_by, "
+            + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = p.id) AS newest_revision FROM pack p ";
+
+    private final JdbcClient jdbc;
+
+    PackRepository(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /**
+     * A pack as it was last saved.
+     *
+     * @param version rises by one with each save
+     * @param newestRevision number of the newest revision; empty before the first
+     */
+    public record StoredPack(
+            String id, String draft, long version, Instant savedAt, String savedBy, Optional<Integer> newestRevision) {
+        public PackFile file() {
+            return PackFile.read(draft.getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    public Optional<StoredPack> byId(String id) {
+        return jdbc.sql(COLUMNS + "WHERE p.id = ? AND p.deleted_at IS NULL")
+                .param(id)
+                .query(PackRepository::row)
+                .optional();
+    }
+
+    /** Packs whose name holds the text, last saved first. */
+    public List<StoredPack> search(String text, int page, int size) {
+        return jdbc.sql(COLUMNS
+                        + "WHERE p.deleted_at IS NULL AND p.name LIKE ? ESCAPE '!' "
+                        + "ORDER BY p.saved_at DESC, p.id LIMIT ? OFFSET ?")
+                .params(pattern(text), size, (long) page * size)
+                .query(PackRepository::row)
+                .list();
+    }
+
+    public long count(String text) {
+        return jdbc.sql("SELECT COUNT(*) FROM pack p WHERE p.deleted_at IS NULL AND p.name LIKE ? ESCAPE '!'")
+                .param(pattern(text))
+                .query(Long.class)
+                .single();
+    }
+
+    public void add(String id, String document, String author, Instant now) {
+        jdbc.sql("INSERT INTO pack (id, draft, version, saved_at, saved_by) VALUES (?, ?, 1, ?, ?)")
+                .params(id, document, Times.toColumn(now), author)
+                .update();
+    }
+
+    /** Saves the draft if it is still at this version; false if it is not. */
+    public boolean save(String id, long version, String document, String author, Instant now) {
+        return jdbc.sql("UPDATE pack SET draft = ?, version = version + 1, saved_at = ?, saved_by = ? "
+                                + "WHERE id = ? AND version = ? AND deleted_at IS NULL")
+                        .params(document, Times.toColumn(now), author, id, version)
+                        .update()
+                == 1;
+    }
+
+    /** Takes the pack off the shelf; false if it is not there. */
+    public boolean delete(String id, Instant now) {
+        return jdbc.sql("UPDATE pack SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL")
+                        .params(Times.toColumn(now), id)
+                        .update()
+                == 1;
+    }
+
+    /** Puts a deleted pack back; false if there is none of this id. */
+    public boolean restore(String id) {
+        return jdbc.sql("UPDATE pack SET deleted_at = NULL WHERE id = ? AND deleted_at IS NOT NULL")
+                        .param(id)
+                        .update()
+                == 1;
+    }
+
+    private static String pattern(String text) {
+        return "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+    }
+
+    private static StoredPack row(ResultSet row, int index) throws SQLException {
+        int newest = row.getInt("newest_revision");
+        Optional<Integer> newestRevision = row.wasNull() ? Optional.empty() : Optional.of(newest);
+        return new StoredPack(
+                row.getString("id"),
+                row.getString("draft"),
+                row.getLong("version"),
+                Times.fromColumn(row, "saved_at"),
+                row.getString("saved_by"),
+                newestRevision);
+    }
+}
