@@ -1,5 +1,6 @@
 package rampart.server.api;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.webmvc.error.ErrorController;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The last resort: errors that arise outside the controllers, in the container or in a filter. */
+@Hidden
 @RestController
 class ErrorPage implements ErrorController {
     @RequestMapping("/error")

@@ -56,6 +56,7 @@ class OpenApiConfig {
                     require(api.getComponents().getSchemas().get(inner.getSimpleName()), inner);
                 }
             });
+            api.servers(List.of());
             packFile().forEach(api.getComponents()::addSchemas);
         };
     }

@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -122,6 +123,14 @@ class PackController {
     /** Saves the draft; {@code If-Match} holds the version it was made from. */
     @PutMapping(path = "/{id}/draft", consumes = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    @ApiResponse(responseCode = "200", useReturnTypeSchema = true)
+    @ApiResponse(
+            responseCode = "409",
+            description = "somebody saved in between; both versions",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                            schema = @Schema(implementation = StaleView.class)))
     PackViews.Save save(
             @PathVariable("id") String id,
             @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,

@@ -1,5 +1,6 @@
 package rampart.server.api;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -14,6 +15,7 @@ import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.annotation.CurrentSecurityContext;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
@@ -85,7 +87,7 @@ class SessionController {
             String password) {}
 
     @GetMapping(path = "/api/session", produces = MediaType.APPLICATION_JSON_VALUE)
-    SessionView session(@org.springframework.security.core.annotation.CurrentSecurityContext SecurityContext context) {
+    SessionView session(@Parameter(hidden = true) @CurrentSecurityContext SecurityContext context) {
         Authentication who = context.getAuthentication();
         boolean signedIn = who instanceof UsernamePasswordAuthenticationToken && who.isAuthenticated();
         return new SessionView(signedIn ? person(who) : null, !signedIn && firstStart.open(), demo.offered());
