@@ -5,7 +5,7 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-  { ignores: ['dist/', 'src/lib/api/schema.d.ts'] },
+  { ignores: ['dist/', 'target/', 'src/lib/api/schema.d.ts'] },
   ...ts.configs.recommended,
   ...svelte.configs.recommended,
   prettier,

@@ -1,3 +1,46 @@
-<script lang="ts"></script>
+<script lang="ts">
+  import { Router } from 'sv-router';
+  import './lib/router';
+  import { materials } from './lib/catalogue.svelte';
+  import Hatches from './lib/parts/Hatches.svelte';
+  import Toast from './lib/parts/Toast.svelte';
+  import { session } from './lib/session.svelte';
+  import SignIn from './pages/SignIn.svelte';
 
-<p>Rampart</p>
+  void session.refresh();
+
+  $effect(() => {
+    if (session.person) {
+      void materials.load();
+    }
+  });
+</script>
+
+<Hatches />
+<div class="app">
+  {#if session.person}
+    <Router />
+  {:else if session.info}
+    <SignIn />
+  {:else if session.unreachable}
+    <main class="p-6">
+      <p>Rampart does not answer just now.</p>
+      <button type="button" class="btn mt-2 btn-sm" onclick={() => session.refresh()}>Try again</button>
+    </main>
+  {/if}
+  <Toast />
+</div>
+
+<style>
+  .app {
+    display: flex;
+    flex-direction: column;
+    min-height: 100dvh;
+  }
+  @media (min-width: 1024px) {
+    .app {
+      height: 100dvh;
+      overflow-y: auto;
+    }
+  }
+</style>

@@ -1,0 +1,156 @@
+package rampart.server.browser;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.logging.Level;
+import org.openqa.selenium.By;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** Debian's Chromium without a window, at 1280 x 800, with a profile and a download folder of its own. */
+public final class Browser implements AutoCloseable {
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+
+    private final String address;
+    private final Path downloads;
+    private final ChromeDriver driver;
+
+    public Browser(String address) {
+        this.address = address;
+        try {
+            downloads = Files.createTempDirectory("rampart-downloads");
+            ChromeOptions options = new ChromeOptions();
+            options.setBinary("/usr/bin/chromium");
+            options.addArguments(
+                    "--headless=new",
+                    "--no-sandbox",
+                    "--disable-gpu",
+                    "--disable-quic",
+                    "--no-first-run",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync",
+                    "--disable-dev-shm-usage",
+                    "--hide-scrollbars",
+                    "--force-device-scale-factor=1",
+                    "--user-data-dir=" + Files.createTempDirectory("rampart-chromium"));
+            options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
+            LoggingPreferences logging = new LoggingPreferences();
+            logging.enable(LogType.BROWSER, Level.ALL);
+            options.setCapability("goog:loggingPrefs", logging);
+            driver = new ChromeDriver(
+                    new ChromeDriverService.Builder()
+                            .usingDriverExecutable(
+                                    Path.of("/usr/bin/chromedriver").toFile())
+                            .build(),
+                    options);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        size(1280, 800);
+    }
+
+    public void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    public ChromeDriver driver() {
+        return driver;
+    }
+
+    public Path downloads() {
+        return downloads;
+    }
+
+    public void open(String path) {
+        driver.get(address + path);
+    }
+
+    /** The first element that matches, as soon as it is there and shown. */
+    public WebElement see(String css) {
+        return new WebDriverWait(driver, PATIENCE).until(d -> {
+            List<WebElement> found = d.findElements(By.cssSelector(css));
+            return found.stream().filter(WebElement::isDisplayed).findFirst().orElse(null);
+        });
+    }
+
+    /** The button or link with this text, as soon as it is there and shown. */
+    public WebElement button(String text) {
+        String xpath = "//*[self::button or self::a or self::summary][normalize-space(.)='" + text + "']";
+        return new WebDriverWait(driver, PATIENCE).until(d -> {
+            List<WebElement> found = d.findElements(By.xpath(xpath));
+            return found.stream().filter(WebElement::isDisplayed).findFirst().orElse(null);
+        });
+    }
+
+    /** Waits until the condition holds. */
+    public void until(java.util.function.BooleanSupplier condition) {
+        new WebDriverWait(driver, PATIENCE)
+                .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
+                .until(d -> condition.getAsBoolean());
+    }
+
+    public boolean has(String css) {
+        return !driver.findElements(By.cssSelector(css)).isEmpty();
+    }
+
+    public String text(String css) {
+        return see(css).getText();
+    }
+
+    /** Replaces what stands in a field, key by key as a person would. */
+    public void type(String css, String text) {
+        WebElement field = see(css);
+        field.sendKeys(org.openqa.selenium.Keys.chord(org.openqa.selenium.Keys.CONTROL, "a"), text);
+    }
+
+    /** What the page's script returns. */
+    public Object script(String script, Object... arguments) {
+        return driver.executeScript(script, arguments);
+    }
+
+    public void picture(Path file) {
+        try {
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Everything the console has said since it was last asked. */
+    public List<String> console() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .map(LogEntry::getMessage)
+                .toList();
+    }
+
+    public void signIn(String name, String password) {
+        open("");
+        see("form");
+        List<WebElement> fields = driver.findElements(By.cssSelector("form input"));
+        fields.get(0).sendKeys(name);
+        fields.get(1).sendKeys(password);
+        button("Sign in").click();
+        see("main.shelf");
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

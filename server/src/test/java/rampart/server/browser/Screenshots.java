@@ -1,0 +1,64 @@
+package rampart.server.browser;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.openqa.selenium.By;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Takes the pictures in docs/screenshots again, from a running demo. */
+public final class Screenshots {
+    private Screenshots() {}
+
+    public static void main(String[] args) throws IOException {
+        JsonNode run = JsonMapper.shared().readTree(Files.readAllBytes(Path.of(args[0])));
+        Path target = Path.of(args[1]);
+        String url = run.path("url").asString();
+        JsonNode account = run.path("accounts").get(0);
+        try (Browser browser = new Browser(url)) {
+            browser.open("");
+            browser.see("form");
+            browser.picture(target.resolve("sign-in.png"));
+            browser.signIn(
+                    account.path("name").asString(), account.path("password").asString());
+            browser.see(".card-of-pack");
+            browser.picture(target.resolve("shelf.png"));
+            bench(browser, "Rain gauge, funnel apart");
+            browser.picture(target.resolve("bench-cushion.png"));
+            browser.see("[aria-label^='Falls on the corner of right, bottom and front']")
+                    .click();
+            browser.see("[aria-label='Change to night']").click();
+            browser.picture(target.resolve("bench-corner-night.png"));
+            browser.see("[aria-label='Change to day']").click();
+            browser.driver()
+                    .findElement(By.cssSelector("section[aria-labelledby='margins-title'] li:nth-child(2) button"))
+                    .click();
+            browser.see("figure svg path.curve");
+            browser.picture(target.resolve("bench-margin.png"));
+            for (String station : new String[] {"Item", "Journey", "Carton"}) {
+                browser.button(station).click();
+                browser.picture(target.resolve("bench-" + station.toLowerCase(java.util.Locale.ROOT) + ".png"));
+            }
+            browser.button("Revisions").click();
+            browser.see("dialog[open]");
+            browser.picture(target.resolve("revisions.png"));
+            browser.open("");
+            bench(browser, "Gravimeter, three boxes");
+            browser.see("[data-view]");
+            browser.button("From above").click();
+            browser.picture(target.resolve("bench-three-boxes.png"));
+            browser.size(390, 844);
+            browser.open("");
+            browser.see(".card-of-pack");
+            browser.picture(target.resolve("shelf-narrow.png"));
+            browser.console().forEach(System.err::println);
+        }
+    }
+
+    private static void bench(Browser browser, String name) {
+        browser.see("a[aria-label='Open " + name + "']").click();
+        browser.see(".marker");
+        browser.see("footer");
+    }
+}

@@ -1,0 +1,83 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+export type PackFile = Schemas['PackFile'];
+export type Layer = Schemas['Pack_layer'];
+export type CushionLayer = Schemas['Pack_cushion'];
+export type BoxLayer = Schemas['Pack_box'];
+export type WrapLayer = Schemas['Pack_wrap'];
+export type Evaluation = Schemas['EvaluationView'];
+export type Check = Schemas['CheckView'];
+export type Drop = Schemas['DropView'];
+export type Solid = Schemas['SolidView'];
+export type Sides = Schemas['SidesView'];
+export type CurveData = Schemas['CurveView'];
+export type Catalogue = Schemas['CatalogueView'];
+export type Status = Check['status'];
+export type Card = Schemas['Card'];
+export type Stale = Schemas['StaleView'];
+export type Person = Schemas['Person'];
+export type SessionInfo = Schemas['SessionView'];
+export type RevisionInfo = Schemas['RevisionInfo'];
+
+/** One thing that is wrong with a field, as the server says it. */
+export interface FieldProblem {
+  path: string;
+  message: string;
+}
+
+/** An answer that is not a success: RFC 9457. */
+export interface Problem {
+  status: number;
+  detail: string;
+  errors?: FieldProblem[];
+}
+
+function csrfToken(): string {
+  const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+}
+
+const changing = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
+const token: Middleware = {
+  async onRequest({ request }) {
+    if (changing.has(request.method)) {
+      if (!csrfToken()) {
+        // Signing in or out clears the cookie; any reading call brings a new one.
+        await fetch('/api/session');
+      }
+      request.headers.set('X-XSRF-TOKEN', csrfToken());
+    }
+    return request;
+  }
+};
+
+export const api = createClient<paths>({ baseUrl: '' });
+api.use(token);
+
+/** The server's words for a failed call; our own where it could not be reached. */
+export function problemOf(error: unknown, response?: Response): Problem {
+  const told = error as Partial<Problem> | undefined;
+  if (told && typeof told.detail === 'string') {
+    return { status: told.status ?? response?.status ?? 0, detail: told.detail, errors: told.errors };
+  }
+  return { status: response?.status ?? 0, detail: 'Rampart does not answer just now.' };
+}
+
+/** A call that never throws: a network failure is a problem like any other. */
+export async function call<T>(
+  request: Promise<{ data?: T; error?: unknown; response: Response }>
+): Promise<
+  { data: T; problem?: undefined; error?: undefined } | { data?: undefined; problem: Problem; error: unknown }
+> {
+  try {
+    const { data, error, response } = await request;
+    if (response.ok) {
+      return { data: data as T };
+    }
+    return { problem: problemOf(error, response), error };
+  } catch (failure) {
+    return { problem: problemOf(undefined), error: failure };
+  }
+}

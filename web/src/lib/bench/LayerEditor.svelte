@@ -1,0 +1,263 @@
+<!-- All that one layer can have, as a sentence with fields in it. -->
+<script lang="ts">
+  import type { BoxLayer, CushionLayer, WrapLayer } from '../api/client';
+  import { materials } from '../catalogue.svelte';
+  import { AROUND, capital } from '../faces';
+  import ChoiceField from '../parts/ChoiceField.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { figure } from '../units';
+  import type { Bench } from './bench.svelte';
+  import { common, side, withForm, withSide } from './edit';
+  import { FORMS } from './words';
+
+  let { bench, index }: { bench: Bench; index: number } = $props();
+
+  let layer = $derived(bench.pack.layers[index]!);
+  let at = $derived(`/layers/${index}`);
+  let foam = $derived(
+    layer.kind === 'cushion' ? materials.all.foams.find((f) => f.id === (layer as CushionLayer).material) : undefined
+  );
+  let laid = $derived(bench.evaluation?.cushions.find((c) => c.layer === index));
+
+  function setSix(field: 'thicknessMm' | 'bearingCm2' | 'padCount', face: (typeof AROUND)[number], value?: number) {
+    if (value !== undefined) {
+      const cushion = layer as CushionLayer;
+      bench.put(`${at}/${field}`, withSide(cushion[field], face, value, field === 'padCount' ? 1 : 0));
+    }
+  }
+
+  function setAll(field: 'thicknessMm' | 'bearingCm2' | 'padCount', value?: number) {
+    if (value !== undefined) {
+      bench.put(`${at}/${field}`, { all: value });
+    }
+  }
+
+  function problem(field: string, face: string): string | undefined {
+    return bench.problemAt(`${at}/${field}/${face}`) ?? bench.problemAt(`${at}/${field}/all`);
+  }
+</script>
+
+{#snippet wrap(layer: WrapLayer)}
+  <p class="sentence">
+    Wrapped in
+    <ChoiceField
+      label="Wrap"
+      value={layer.material}
+      disabled={bench.readOnly}
+      options={materials.all.wraps.map((w) => ({ value: w.id as WrapLayer['material'], text: w.name.toLowerCase() }))}
+      onset={(value) => bench.put(`${at}/material`, value)}
+    />, in all
+    <QuantityField
+      kind="length"
+      label="Thickness of the wrap"
+      value={layer.thicknessMm}
+      step={1}
+      disabled={bench.readOnly}
+      problem={bench.problemAt(`${at}/thicknessMm`)}
+      onset={(value) => bench.put(`${at}/thicknessMm`, value)}
+    />
+    on each side. It adds size and softens nothing.
+  </p>
+{/snippet}
+
+{#snippet box(layer: BoxLayer)}
+  <p class="sentence">
+    A box of
+    <ChoiceField
+      label="Board"
+      value={layer.board}
+      disabled={bench.readOnly}
+      options={materials.all.boards.map((b) => ({ value: b.id as BoxLayer['board'], text: b.name }))}
+      onset={(value) => bench.put(`${at}/board`, value)}
+    />
+    with
+    <QuantityField
+      kind="length"
+      label="Slack of the box"
+      value={layer.slackMm ?? 0}
+      step={1}
+      disabled={bench.readOnly}
+      problem={bench.problemAt(`${at}/slackMm`)}
+      onset={(value) => bench.put(`${at}/slackMm`, value)}
+    />
+    of play in length, width and height. The Carton station has its sizes.
+  </p>
+{/snippet}
+
+{#snippet cushion(layer: CushionLayer)}
+  <p class="sentence">
+    <ChoiceField
+      label="Foam"
+      value={layer.material}
+      disabled={bench.readOnly}
+      options={materials.all.foams.map((f) => ({ value: f.id as CushionLayer['material'], text: f.name }))}
+      onset={(value) => bench.put(`${at}/material`, value)}
+    />
+    as
+    <ChoiceField
+      label="Form"
+      value={layer.form}
+      disabled={bench.readOnly}
+      options={FORMS}
+      onset={(value) =>
+        bench.change({ ...bench.pack, layers: bench.pack.layers.with(index, withForm(layer, value)) }, 'form')}
+    />,
+    <QuantityField
+      kind="length"
+      label="Thickness on all sides"
+      value={common(layer.thicknessMm) ?? undefined}
+      optional
+      disabled={bench.readOnly}
+      problem={bench.problemAt(`${at}/thicknessMm/all`)}
+      onset={(value) => setAll('thicknessMm', value)}
+    />
+    {#if layer.form === 'pads'}
+      thick, bearing on
+      <QuantityField
+        kind="number"
+        unit="cm2"
+        step={10}
+        label="Bearing area on all sides"
+        value={common(layer.bearingCm2) ?? undefined}
+        optional
+        disabled={bench.readOnly}
+        problem={bench.problemAt(`${at}/bearingCm2/all`)}
+        onset={(value) => setAll('bearingCm2', value)}
+      />
+      a side in
+      <QuantityField
+        kind="number"
+        least={1}
+        label="Pads on all sides"
+        value={common(layer.padCount, 1) ?? undefined}
+        optional
+        disabled={bench.readOnly}
+        problem={bench.problemAt(`${at}/padCount/all`)}
+        onset={(value) => setAll('padCount', value)}
+      />
+      pads.
+    {:else if layer.form === 'corners'}
+      thick, each block reaching
+      {#each ['length', 'width', 'height'] as const as edge, i (edge)}
+        {i > 0 ? ' × ' : ''}<QuantityField
+          kind="length"
+          label="Block along the {edge}"
+          value={layer.blockMm?.[edge]}
+          showUnit={edge === 'height'}
+          disabled={bench.readOnly}
+          problem={bench.problemAt(`${at}/blockMm/${edge}`)}
+          onset={(value) => bench.put(`${at}/blockMm/${edge}`, value)}
+        />
+      {/each}
+      along the edges.
+    {:else}
+      thick on every side.
+    {/if}
+    {#if foam}
+      <span class="quiet">{capital(foam.note)}. Nominal figures, good to about 20 %.</span>
+    {/if}
+  </p>
+  <table>
+    <thead>
+      <tr>
+        <th scope="col"><span class="sr-only">quantity</span></th>
+        {#each AROUND as face (face)}<th scope="col">{capital(face)}</th>{/each}
+      </tr>
+    </thead>
+    <tbody>
+      <tr>
+        <th scope="row">thickness, mm</th>
+        {#each AROUND as face (face)}
+          <td>
+            <QuantityField
+              kind="length"
+              showUnit={false}
+              label="{capital(face)} thickness"
+              value={side(layer.thicknessMm, face)}
+              disabled={bench.readOnly}
+              problem={problem('thicknessMm', face)}
+              onset={(value) => setSix('thicknessMm', face, value)}
+            />
+          </td>
+        {/each}
+      </tr>
+      {#if layer.form === 'pads'}
+        <tr>
+          <th scope="row">bearing area, cm²</th>
+          {#each AROUND as face (face)}
+            <td>
+              <QuantityField
+                kind="number"
+                unit="cm2"
+                step={10}
+                showUnit={false}
+                label="{capital(face)} bearing area"
+                value={side(layer.bearingCm2, face)}
+                disabled={bench.readOnly}
+                problem={problem('bearingCm2', face)}
+                onset={(value) => setSix('bearingCm2', face, value)}
+              />
+            </td>
+          {/each}
+        </tr>
+        <tr>
+          <th scope="row">pads</th>
+          {#each AROUND as face (face)}
+            <td>
+              <QuantityField
+                kind="number"
+                least={1}
+                label="{capital(face)} pads"
+                value={side(layer.padCount, face, 1)}
+                disabled={bench.readOnly}
+                problem={problem('padCount', face)}
+                onset={(value) => setSix('padCount', face, value)}
+              />
+            </td>
+          {/each}
+        </tr>
+      {/if}
+      {#if laid}
+        <tr>
+          <th scope="row">load at rest (static stress), kPa</th>
+          {#each AROUND as face (face)}
+            {@const load = laid.staticStressKpa[face]}
+            <td class="told">{load === null ? 'bare' : figure(load)}</td>
+          {/each}
+        </tr>
+      {/if}
+    </tbody>
+  </table>
+{/snippet}
+
+{#if layer.kind === 'cushion'}
+  {@render cushion(layer)}
+{:else if layer.kind === 'box'}
+  {@render box(layer)}
+{:else}
+  {@render wrap(layer)}
+{/if}
+
+<style>
+  .sentence {
+    line-height: 2;
+  }
+  table {
+    font-size: 0.8125rem;
+  }
+  th {
+    padding: 0 0.5rem 0 0;
+    font-weight: 500;
+    text-align: left;
+  }
+  thead th {
+    padding-left: 0.25rem;
+    min-width: 4rem;
+  }
+  td {
+    padding: 1px 0.5rem 1px 0;
+  }
+  .told {
+    padding-left: 0.25rem;
+  }
+</style>

@@ -1,0 +1,106 @@
+<!-- What the pack is asked and what it bears, thinnest first; each line opens to its reasons. -->
+<script lang="ts">
+  import { ChevronDown, ChevronRight } from '@lucide/svelte';
+  import Glyph from '../parts/Glyph.svelte';
+  import { demandOfLimit } from '../units';
+  import type { Bench } from './bench.svelte';
+  import MarginDetail from './MarginDetail.svelte';
+  import { type MarginGroup, marginGroups } from './words';
+
+  let { bench }: { bench: Bench } = $props();
+
+  let groups = $derived(marginGroups(bench.evaluation!.checks));
+  let open = $state<string | null>(null);
+
+  /** A check keeps its line open while its number changes. */
+  function key(group: MarginGroup): string {
+    return /^drop\.(edge|corner)/.exec(group.check.id)?.[0] ?? group.check.id;
+  }
+
+  function toggle(group: MarginGroup) {
+    open = open === key(group) ? null : key(group);
+    const drop = bench.evaluation!.drops.find((d) => d.id === group.check.id);
+    if (drop) {
+      bench.chooseBlow(drop);
+    }
+  }
+
+  function bar(group: MarginGroup): number {
+    const { demand, limit } = group.check;
+    return limit === null ? 0 : Math.min(100, (demand / limit) * 78);
+  }
+</script>
+
+<section aria-labelledby="margins-title">
+  <h2 id="margins-title" class="font-semibold">Margins, thinnest first</h2>
+  <ul>
+    {#each groups as group (key(group))}
+      <li>
+        <button type="button" class="row" aria-expanded={open === key(group)} onclick={() => toggle(group)}>
+          {#if open === key(group)}<ChevronDown size={14} aria-hidden="true" />{:else}<ChevronRight
+              size={14}
+              aria-hidden="true"
+            />{/if}
+          <Glyph status={group.check.status} />
+          <span class="words">
+            <b>{group.title}</b>
+            <span class="quiet"
+              >{demandOfLimit(group.check.demand, group.check.limit, group.check.unit)},
+              <span class="status-{group.check.status}">{group.check.status}</span></span
+            >
+          </span>
+          <span class="bar" aria-hidden="true">
+            <span class="fill status-{group.check.status}" style:width="{bar(group)}%"></span>
+            {#if group.check.limit !== null}<span class="post"></span>{/if}
+          </span>
+        </button>
+        {#if open === key(group)}
+          <MarginDetail {bench} check={group.check} />
+        {/if}
+      </li>
+    {/each}
+  </ul>
+</section>
+
+<style>
+  li {
+    border-bottom: 1px solid var(--color-base-300);
+  }
+  .row {
+    display: grid;
+    grid-template-columns: 14px 14px minmax(0, 1fr) 96px;
+    align-items: center;
+    gap: 0.5rem;
+    width: 100%;
+    padding: 0.3rem 0;
+    text-align: left;
+  }
+  .row:hover {
+    background: color-mix(in oklab, var(--color-base-300) 35%, transparent);
+  }
+  .words {
+    display: flex;
+    flex-direction: column;
+  }
+  .words b {
+    font-weight: 600;
+  }
+  .bar {
+    position: relative;
+    height: 8px;
+    border-bottom: 1px solid var(--color-base-300);
+  }
+  .fill {
+    position: absolute;
+    inset: 0 auto 0 0;
+    background: currentColor;
+  }
+  .post {
+    position: absolute;
+    top: -4px;
+    left: 78%;
+    width: 2px;
+    height: 16px;
+    background: var(--color-base-content);
+  }
+</style>

@@ -1,0 +1,298 @@
+import {
+  api,
+  call,
+  type Drop,
+  type Evaluation,
+  type FieldProblem,
+  type Layer,
+  type PackFile,
+  type Stale
+} from '../api/client';
+import { type View, viewFor } from '../faces';
+import { put } from './edit';
+
+const SAVE_AFTER_MS = 700;
+const TRY_AGAIN_MS = 3000;
+/** Typing in one field within this time is one step to undo. */
+const ONE_EDIT_MS = 1200;
+
+export type Saving =
+  | { kind: 'saved'; at: string }
+  | { kind: 'unsaved' }
+  | { kind: 'saving' }
+  | { kind: 'failed'; reason: string }
+  | { kind: 'refused' };
+
+export type Station = 'Item' | 'Journey' | 'Cushion' | 'Carton';
+
+/** One open pack: the draft, what the server says of it, undo, and saving. */
+export class Bench {
+  readonly id: string;
+  pack = $state.raw<PackFile>()!;
+  evaluation = $state.raw<Evaluation | null>(null);
+  /** Fields the server refuses, by JSON Pointer; the last good evaluation keeps driving the drawing. */
+  problems = $state.raw<FieldProblem[]>([]);
+  saving = $state.raw<Saving>({ kind: 'unsaved' });
+  conflict = $state.raw<Stale | null>(null);
+  revision = $state<number | null>(null);
+  changedSinceRevision = $state(false);
+
+  station = $state<Station>('Cushion');
+  view = $state<View>('front');
+  chosenBlow = $state('');
+  chosenLayer = $state(0);
+
+  private past = $state.raw<PackFile[]>([]);
+  private future = $state.raw<PackFile[]>([]);
+  private version = 0;
+  private lastKey = '';
+  private lastEdit = 0;
+  private asked = 0;
+  private answered = 0;
+  private saveTimer: ReturnType<typeof setTimeout> | undefined;
+  private savingNow = false;
+  private dirty = false;
+
+  constructor(
+    id: string,
+    readonly readOnly: boolean
+  ) {
+    this.id = id;
+  }
+
+  /** Reads the pack; the server's words if that fails. */
+  async open(): Promise<string | null> {
+    const { data, problem } = await call(api.GET('/api/packs/{id}', { params: { path: { id: this.id } } }));
+    if (!data) {
+      return problem.detail;
+    }
+    this.pack = data.pack;
+    this.version = data.version;
+    this.revision = data.revision;
+    this.saving = { kind: 'saved', at: data.savedAt };
+    await this.evaluate();
+    const weakest = this.evaluation?.weakest;
+    const worst = this.evaluation?.drops.find((d) => d.id === weakest) ?? this.worstDrop();
+    if (worst) {
+      this.chooseBlow(worst);
+    }
+    const cushion = this.pack.layers.findIndex((layer) => layer.kind === 'cushion');
+    this.chosenLayer = Math.max(0, cushion);
+    if (data.revision !== null) {
+      await this.compareWithRevision(data.revision);
+    }
+    return null;
+  }
+
+  get canUndo() {
+    return this.past.length > 0;
+  }
+
+  get canRedo() {
+    return this.future.length > 0;
+  }
+
+  get blow(): Drop | undefined {
+    return this.evaluation?.drops.find((d) => d.id === this.chosenBlow);
+  }
+
+  get layer(): Layer | undefined {
+    return this.pack.layers[this.chosenLayer];
+  }
+
+  problemAt(pointer: string): string | undefined {
+    return this.problems.find((p) => p.path === pointer)?.message;
+  }
+
+  chooseBlow(drop: Drop) {
+    this.chosenBlow = drop.id;
+    this.view = viewFor(drop.faces, this.view);
+  }
+
+  /** Puts a value at a JSON Pointer. */
+  put(pointer: string, value: unknown) {
+    this.change(put(this.pack, pointer, value), pointer);
+  }
+
+  /** Takes a changed pack; changes under one key in quick succession are one step to undo. */
+  change(pack: PackFile, key: string) {
+    if (this.readOnly) {
+      return;
+    }
+    const now = performance.now();
+    if (key !== this.lastKey || now - this.lastEdit > ONE_EDIT_MS) {
+      this.past = [...this.past, this.pack];
+    }
+    this.lastKey = key;
+    this.lastEdit = now;
+    this.future = [];
+    this.take(pack);
+  }
+
+  undo() {
+    const before = this.past.at(-1);
+    if (before && !this.readOnly) {
+      this.past = this.past.slice(0, -1);
+      this.future = [this.pack, ...this.future];
+      this.lastKey = '';
+      this.take(before);
+    }
+  }
+
+  redo() {
+    const after = this.future[0];
+    if (after && !this.readOnly) {
+      this.future = this.future.slice(1);
+      this.past = [...this.past, this.pack];
+      this.lastKey = '';
+      this.take(after);
+    }
+  }
+
+  private take(pack: PackFile) {
+    this.pack = pack;
+    this.chosenLayer = Math.min(this.chosenLayer, pack.layers.length - 1);
+    this.dirty = true;
+    this.changedSinceRevision = true;
+    if (this.saving.kind !== 'saving') {
+      this.saving = { kind: 'unsaved' };
+    }
+    void this.evaluate();
+  }
+
+  private async evaluate() {
+    const turn = ++this.asked;
+    const pack = this.pack;
+    const { data, problem } = await call(api.POST('/api/evaluations', { body: pack }));
+    if (turn < this.answered) {
+      return;
+    }
+    this.answered = turn;
+    if (data) {
+      this.evaluation = data;
+      this.problems = [];
+      if (this.dirty) {
+        this.saveSoon();
+      }
+    } else if (problem.status === 400) {
+      this.problems = problem.errors ?? [{ path: '', message: problem.detail }];
+      this.saving = { kind: 'refused' };
+    } else {
+      this.saving = { kind: 'failed', reason: problem.detail };
+      setTimeout(() => turn === this.asked && void this.evaluate(), TRY_AGAIN_MS);
+    }
+  }
+
+  private worstDrop(): Drop | undefined {
+    const rank = (d: Drop) => d.blow.margin ?? 0;
+    return this.evaluation?.drops.reduce((worst, d) => (rank(d) < rank(worst) ? d : worst));
+  }
+
+  private saveSoon(after = SAVE_AFTER_MS) {
+    clearTimeout(this.saveTimer);
+    this.saveTimer = setTimeout(() => void this.save(), after);
+  }
+
+  /** Saves the draft now if it has changed; true when what is on screen is stored. */
+  async save(): Promise<boolean> {
+    clearTimeout(this.saveTimer);
+    if (!this.dirty) {
+      return true;
+    }
+    if (this.savingNow || this.conflict || this.problems.length > 0) {
+      return false;
+    }
+    this.savingNow = true;
+    this.dirty = false;
+    const sent = this.pack;
+    this.saving = { kind: 'saving' };
+    const { data, problem, error } = await call(
+      api.PUT('/api/packs/{id}/draft', {
+        params: { path: { id: this.id }, header: { 'If-Match': `"${this.version}"` } },
+        body: sent
+      })
+    );
+    this.savingNow = false;
+    if (data) {
+      this.version = data.version;
+      this.saving = this.dirty ? { kind: 'unsaved' } : { kind: 'saved', at: data.savedAt };
+      if (this.dirty) {
+        this.saveSoon();
+      }
+      return !this.dirty;
+    }
+    this.dirty = true;
+    if (problem.status === 409) {
+      this.conflict = error as Stale;
+      this.saving = { kind: 'unsaved' };
+    } else if (problem.status === 400) {
+      this.problems = problem.errors ?? [];
+      this.saving = { kind: 'refused' };
+    } else {
+      this.saving = { kind: 'failed', reason: problem.detail };
+      this.saveSoon(TRY_AGAIN_MS);
+    }
+    return false;
+  }
+
+  /** Settles a conflict: our draft over theirs, or theirs with ours kept one undo away. */
+  settle(keep: 'mine' | 'theirs') {
+    const conflict = this.conflict;
+    if (!conflict) {
+      return;
+    }
+    this.version = conflict.version;
+    this.conflict = null;
+    if (keep === 'theirs') {
+      this.past = [...this.past, this.pack];
+      this.future = [];
+      this.pack = conflict.theirs;
+      this.dirty = false;
+      this.saving = { kind: 'saved', at: conflict.savedAt };
+      void this.evaluate();
+    } else {
+      void this.save();
+    }
+  }
+
+  /** Freezes the draft; the server's words if that fails. */
+  async freeze(note: string): Promise<string | null> {
+    if (!(await this.save())) {
+      return 'The draft is not saved yet, so no revision was made. Try again in a moment.';
+    }
+    const { data, problem, error } = await call(
+      api.POST('/api/packs/{id}/revisions', {
+        params: { path: { id: this.id }, header: { 'If-Match': `"${this.version}"` } },
+        body: { note }
+      })
+    );
+    if (data) {
+      this.revision = data.number;
+      this.changedSinceRevision = false;
+      return null;
+    }
+    if (problem.status === 409) {
+      this.conflict = error as Stale;
+    }
+    return problem.detail;
+  }
+
+  private async compareWithRevision(number: number) {
+    const { data } = await call(
+      api.GET('/api/packs/{id}/revisions/{number}', { params: { path: { id: this.id, number } } })
+    );
+    this.changedSinceRevision = data !== undefined && JSON.stringify(data.pack) !== JSON.stringify(this.pack);
+  }
+
+  /** Takes the document of a revision as the draft; one undo away. */
+  async takeRevision(number: number): Promise<string | null> {
+    const { data, problem } = await call(
+      api.GET('/api/packs/{id}/revisions/{number}', { params: { path: { id: this.id, number } } })
+    );
+    if (!data) {
+      return problem.detail;
+    }
+    this.change(data.pack, `revision ${number}`);
+    return null;
+  }
+}

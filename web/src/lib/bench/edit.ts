@@ -1,0 +1,99 @@
+import type { CushionLayer, Layer, PackFile } from '../api/client';
+import { AROUND, type FaceWord } from '../faces';
+
+/** Changes to a pack file, each giving a new one and leaving the old alone. */
+
+type SixSided = Partial<Record<FaceWord | 'all', number>>;
+
+/** The value of a side: its own, else that of `all`, else what stands for neither. */
+export function side(sides: SixSided | undefined, face: FaceWord, otherwise = 0): number {
+  return sides?.[face] ?? sides?.all ?? otherwise;
+}
+
+/** One value for all sides, or null where they differ. */
+export function common(sides: SixSided | undefined, otherwise = 0): number | null {
+  const first = side(sides, 'left', otherwise);
+  return AROUND.every((face) => side(sides, face, otherwise) === first) ? first : null;
+}
+
+/** With another value on one side; sides that equal `all` are not written apart. */
+export function withSide(sides: SixSided | undefined, face: FaceWord, value: number, otherwise = 0): SixSided {
+  const all = sides?.all ?? otherwise;
+  const result: SixSided = { all };
+  for (const each of AROUND) {
+    const own = each === face ? value : side(sides, each, otherwise);
+    if (own !== all) {
+      result[each] = own;
+    }
+  }
+  return result;
+}
+
+/** With a value put at a JSON Pointer; undefined takes the field away. */
+export function put(pack: PackFile, pointer: string, value: unknown): PackFile {
+  const copy = structuredClone(pack);
+  const keys = pointer.split('/').slice(1);
+  const last = keys.pop()!;
+  let at = copy as unknown as Record<string, unknown>;
+  for (const key of keys) {
+    at[key] ??= {};
+    at = at[key] as Record<string, unknown>;
+  }
+  if (value === undefined) {
+    delete at[last];
+  } else {
+    at[last] = value;
+  }
+  return copy;
+}
+
+const ID_LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
+
+/** A random id, so that none is ever used twice. */
+export function newId(): string {
+  const numbers = crypto.getRandomValues(new Uint8Array(8));
+  return Array.from(numbers, (n) => ID_LETTERS[n % ID_LETTERS.length]).join('');
+}
+
+export function newLayer(kind: Layer['kind']): Layer {
+  switch (kind) {
+    case 'wrap':
+      return { id: newId(), kind, material: 'tissue', thicknessMm: 1 };
+    case 'cushion':
+      return { id: newId(), kind, material: 'pe-28', form: 'full', thicknessMm: { all: 50 } };
+    case 'box':
+      return { id: newId(), kind, style: '0201', board: 'c-32', slackMm: 3, stock: null };
+  }
+}
+
+export function insertLayer(pack: PackFile, index: number, layer: Layer): PackFile {
+  return { ...pack, layers: [...pack.layers.slice(0, index), layer, ...pack.layers.slice(index)] };
+}
+
+export function removeLayer(pack: PackFile, index: number): PackFile {
+  return { ...pack, layers: pack.layers.filter((_, i) => i !== index) };
+}
+
+export function moveLayer(pack: PackFile, from: number, to: number): PackFile {
+  const layers = pack.layers.filter((_, i) => i !== from);
+  return { ...pack, layers: [...layers.slice(0, to), pack.layers[from]!, ...layers.slice(to)] };
+}
+
+/** The last layer is the outer carton: it stays, and nothing goes outside it but another box. */
+export function isOuter(pack: PackFile, index: number): boolean {
+  return index === pack.layers.length - 1;
+}
+
+/** The cushion in another form, with the fields that form has and only those. */
+export function withForm(cushion: CushionLayer, form: CushionLayer['form']): CushionLayer {
+  const { id, kind, material, thicknessMm } = cushion;
+  const base = { ...(id === undefined ? {} : { id }), kind, material, form, thicknessMm };
+  switch (form) {
+    case 'full':
+      return base;
+    case 'pads':
+      return { ...base, bearingCm2: cushion.bearingCm2 ?? { all: 150 }, padCount: cushion.padCount ?? { all: 1 } };
+    case 'corners':
+      return { ...base, blockMm: cushion.blockMm ?? { length: 80, width: 80, height: 80 } };
+  }
+}

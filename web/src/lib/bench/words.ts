@@ -1,0 +1,68 @@
+import type { Check, CushionLayer, Drop, PackFile } from '../api/client';
+import { figure } from '../units';
+
+/** Words of the trade for what the file calls by short names. */
+
+type Basis = PackFile['journey']['drop']['basis'];
+
+export const DROP_BASES: { value: Basis; text: string }[] = [
+  { value: 'parcel-1a', text: 'parcel network' },
+  { value: 'manual-I', text: 'rough manual handling' },
+  { value: 'manual-II', text: 'usual manual handling' },
+  { value: 'manual-III', text: 'gentle manual handling' },
+  { value: 'handling', text: 'handling by mass' },
+  { value: 'own', text: 'own height' }
+];
+
+export const FORMS: { value: CushionLayer['form']; text: string }[] = [
+  { value: 'full', text: 'all round' },
+  { value: 'pads', text: 'pads' },
+  { value: 'corners', text: 'corner blocks' }
+];
+
+/** What a drop puts on the item, in the unit it is judged by. */
+export function blowFigure(drop: Drop): string {
+  return drop.blow.unit === 'G' ? `${figure(drop.g)} G` : `${figure(drop.blow.demand)} ${drop.blow.unit}`;
+}
+
+export interface MarginGroup {
+  title: string;
+  check: Check;
+  /** How many checks it stands for. */
+  of: number;
+}
+
+const RANK = { breaks: 0, unknown: 1, thin: 2, holds: 3 };
+
+function worseFirst(a: Check, b: Check): number {
+  return RANK[a.status] - RANK[b.status] || (a.margin ?? 0) - (b.margin ?? 0);
+}
+
+const COUNT = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+
+/** Checks thinnest first, equal blows told as one: the worst corner, the worst edge, flat drops that are alike. */
+export function marginGroups(checks: Check[]): MarginGroup[] {
+  const groups = new Map<string, Check[]>();
+  for (const check of checks) {
+    const kind = /^drop\.(face|edge|corner)/.exec(check.id)?.[1];
+    const key = kind === 'face' ? `face ${check.demand.toPrecision(9)} ${check.limit}` : (kind ?? check.id);
+    groups.set(key, [...(groups.get(key) ?? []), check]);
+  }
+  return [...groups.entries()]
+    .map(([key, members]) => {
+      const check = members.reduce((worst, each) => (worseFirst(each, worst) < 0 ? each : worst));
+      return { title: title(key, members, check), check, of: members.length };
+    })
+    .sort((a, b) => worseFirst(a.check, b.check));
+}
+
+function title(key: string, members: Check[], worst: Check): string {
+  if (members.length === 1) {
+    return worst.title;
+  }
+  if (key.startsWith('face')) {
+    const faces = members.map((m) => `the ${m.face}`);
+    return `Falls flat on ${faces.slice(0, -1).join(', ')} or ${faces.at(-1)}`;
+  }
+  return `Falls on ${key === 'edge' ? 'an edge' : 'a corner'}, worst of ${COUNT[members.length]}`;
+}

@@ -1,0 +1,62 @@
+<!-- The head of every page. -->
+<script lang="ts">
+  import { LogOut, Moon, Sun } from '@lucide/svelte';
+  import type { Snippet } from 'svelte';
+  import { session } from '../session.svelte';
+  import { theme } from '../theme.svelte';
+
+  let { children }: { children?: Snippet } = $props();
+</script>
+
+<header class="head">
+  <a href="/" class="mark" aria-label="Rampart, to the shelf">
+    <svg width="24" height="18" viewBox="0 0 28 20" aria-hidden="true"
+      ><path fill="currentColor" d="M0 0h7v5h4V0h6v5h4V0h7v20H0z" /><path class="band" d="M0 16h28v4H0z" /></svg
+    >
+    <span>Rampart</span>
+  </a>
+  {@render children?.()}
+  {#if !children}<span class="grow"></span>{/if}
+  <button
+    type="button"
+    class="plain-button"
+    aria-label={theme.current === 'paper' ? 'Change to night' : 'Change to day'}
+    title={theme.current === 'paper' ? 'Night' : 'Day'}
+    onclick={() => theme.toggle()}
+  >
+    {#if theme.current === 'paper'}<Moon size={16} aria-hidden="true" />{:else}<Sun size={16} aria-hidden="true" />{/if}
+  </button>
+  {#if session.person}
+    <button
+      type="button"
+      class="plain-button"
+      aria-label="Sign out {session.person.name}"
+      title="{session.person.name} ({session.person.role}): sign out"
+      onclick={() => session.signOut()}><LogOut size={16} aria-hidden="true" /></button
+    >
+  {/if}
+</header>
+
+<style>
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.125rem 0.625rem;
+    min-height: 2.875rem;
+    padding: 0 1.125rem;
+    border-bottom: 2px solid var(--color-base-content);
+    background: var(--color-base-200);
+  }
+  .mark {
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
+    font-size: 1.0625rem;
+    font-weight: 720;
+    font-stretch: 110%;
+  }
+  .band {
+    fill: var(--color-accent);
+  }
+</style>

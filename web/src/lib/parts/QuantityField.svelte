@@ -1,0 +1,142 @@
+<!-- One number with its unit. Takes what people write; what cannot be read stays in the field with its reason. -->
+<script lang="ts">
+  import { readLength, readMass, readNumber, type Reading, shown } from '../units';
+
+  let {
+    value,
+    kind,
+    label,
+    unit = kind === 'length' ? 'mm' : kind === 'mass' ? 'kg' : '',
+    decimals = kind === 'length' ? 2 : 3,
+    step = kind === 'length' ? 5 : 1,
+    least = 0,
+    optional = false,
+    showUnit = true,
+    disabled = false,
+    problem,
+    onset
+  }: {
+    value: number | undefined;
+    kind: 'length' | 'mass' | 'number';
+    label: string;
+    unit?: string;
+    decimals?: number;
+    /** How far the arrow keys step. */
+    step?: number;
+    least?: number;
+    /** May be left empty. */
+    optional?: boolean;
+    showUnit?: boolean;
+    disabled?: boolean;
+    /** What the server says of this field. */
+    problem?: string;
+    onset: (value: number | undefined) => void;
+  } = $props();
+
+  const id = $props.id();
+  let typed = $state<string | null>(null);
+  let reading = $derived<Reading | null>(typed === null ? null : read(typed));
+  let reason = $derived(
+    reading && 'reason' in reading && !(optional && typed?.trim() === '') ? reading.reason : problem
+  );
+  let text = $derived(typed ?? (value === undefined ? '' : shown(value, decimals)));
+
+  function read(from: string): Reading {
+    return kind === 'length' ? readLength(from) : kind === 'mass' ? readMass(from) : readNumber(from, unit);
+  }
+
+  function input(event: Event & { currentTarget: HTMLInputElement }) {
+    typed = event.currentTarget.value;
+    if (optional && typed.trim() === '') {
+      onset(undefined);
+      return;
+    }
+    const got = read(typed);
+    if ('value' in got) {
+      onset(got.value);
+    }
+  }
+
+  function keydown(event: KeyboardEvent) {
+    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      event.preventDefault();
+      const up = event.key === 'ArrowUp';
+      const from = value ?? 0;
+      // To the next whole step, so that 43 goes to 45 and not to 48.
+      const next = up ? Math.floor(from / step + 1e-9) * step + step : Math.ceil(from / step - 1e-9) * step - step;
+      typed = null;
+      onset(Math.max(least, Number(next.toFixed(6))));
+    } else if (event.key === 'Enter') {
+      typed = reason ? typed : null;
+    }
+  }
+</script>
+
+<span class="field" class:wrong={reason}>
+  <input
+    {id}
+    type="text"
+    inputmode="decimal"
+    autocomplete="off"
+    value={text}
+    size={Math.max(2, text.length)}
+    aria-label="{label}{unit ? `, ${unit}` : ''}"
+    aria-invalid={reason ? 'true' : undefined}
+    aria-describedby={reason ? `${id}-reason` : undefined}
+    placeholder={optional ? 'none' : ''}
+    {disabled}
+    oninput={input}
+    onkeydown={keydown}
+    onblur={() => (typed = reason ? typed : null)}
+  />
+  {#if showUnit && unit}<span class="unit">{unit === 'cm2' ? 'cm²' : unit}</span>{/if}
+  {#if reason}<span class="reason" id="{id}-reason" role="alert">{reason}</span>{/if}
+</span>
+
+<style>
+  .field {
+    position: relative;
+    display: inline-flex;
+    align-items: baseline;
+    gap: 0.25em;
+    white-space: nowrap;
+  }
+  input {
+    min-width: 2.4ch;
+    height: 1.5rem;
+    padding: 0 0.25rem;
+    border-bottom: 2px solid var(--color-accent);
+    background: transparent;
+    font-weight: 600;
+    field-sizing: content;
+  }
+  input:hover:not(:disabled) {
+    background: var(--color-base-200);
+  }
+  input:disabled {
+    border-bottom-color: transparent;
+  }
+  input::placeholder {
+    color: inherit;
+    opacity: 0.7;
+    font-weight: 400;
+  }
+  .wrong input {
+    border-bottom-color: var(--color-error);
+    color: var(--color-error);
+  }
+  .reason {
+    position: absolute;
+    z-index: 30;
+    top: calc(100% + 3px);
+    left: 0;
+    width: max-content;
+    max-width: 17rem;
+    padding: 0.25rem 0.5rem;
+    background: var(--color-error);
+    color: var(--color-error-content);
+    font-size: 0.75rem;
+    font-weight: 500;
+    white-space: normal;
+  }
+</style>

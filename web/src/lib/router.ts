@@ -1,0 +1,9 @@
+import { createRouter } from 'sv-router';
+import Shelf from '../pages/Shelf.svelte';
+
+// The only place that knows the router: pages and links go through here.
+export const { p, navigate, route } = createRouter({
+  '/': Shelf,
+  '/packs/:id': () => import('../pages/BenchPage.svelte'),
+  '*': () => import('../pages/Lost.svelte')
+});

@@ -1,0 +1,57 @@
+<!-- Every box of the pack, inner first, with its sizes and its board. -->
+<script lang="ts">
+  import type { Bench } from '../bench/bench.svelte';
+  import LayerEditor from '../bench/LayerEditor.svelte';
+  import { materials } from '../catalogue.svelte';
+  import { shown } from '../units';
+
+  let { bench }: { bench: Bench } = $props();
+
+  let boxes = $derived(bench.evaluation!.boxes);
+
+  function size(mm: { length: number; width: number; height: number }): string {
+    return `${shown(mm.length, 1)} × ${shown(mm.width, 1)} × ${shown(mm.height, 1)} mm`;
+  }
+
+  function board(layer: number) {
+    const box = bench.pack.layers[layer];
+    return box?.kind === 'box' ? materials.all.boards.find((b) => b.id === box.board) : undefined;
+  }
+</script>
+
+<div class="station">
+  {#each boxes as box, i (box.layer)}
+    <div class="box">
+      <h3 class="font-semibold">
+        {i === boxes.length - 1 ? 'Outer carton' : `Inner box ${boxes.length > 2 ? i + 1 : ''}`}
+      </h3>
+      {#if bench.pack.layers[box.layer]?.kind === 'box'}
+        <LayerEditor {bench} index={box.layer} />
+      {/if}
+      <p>
+        Inside <b>{size(box.insideMm)}</b>, outside <b>{size(box.outsideMm)}</b>, board {shown(box.massKg, 3)} kg. Holds contents
+        of {size(box.contentsMm)}.
+        {#if board(box.layer)}
+          {@const b = board(box.layer)!}
+          <span class="quiet"
+            >Caliper {shown(b.caliperMm, 1)} mm, edge crush {shown(b.edgeCrushKnPerM, 2)} kN/m, {shown(
+              b.grammageGm2,
+              0
+            )}
+            g/m² (nominal). Its grade is meant for {shown(b.limitLb * 0.45359237, 1)} kg and {shown(
+              b.limitIn * 25.4,
+              0
+            )} mm of length + width + height ({b.limitsSource}).</span
+          >
+        {/if}
+      </p>
+    </div>
+  {/each}
+</div>
+
+<style>
+  .box {
+    padding-bottom: 0.5rem;
+    border-bottom: 1px solid var(--color-base-300);
+  }
+</style>

@@ -1,0 +1,189 @@
+<!-- What happens to it on the way. -->
+<script lang="ts">
+  import type { PackFile } from '../api/client';
+  import type { Bench } from '../bench/bench.svelte';
+  import { put } from '../bench/edit';
+  import ChoiceField from '../parts/ChoiceField.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+
+  let { bench }: { bench: Bench } = $props();
+
+  type Journey = PackFile['journey'];
+  let journey = $derived(bench.pack.journey);
+  let stack = $derived(journey.stack);
+
+  function setProfile(profile: NonNullable<Journey['vibration']>['profile']) {
+    const psd =
+      profile === 'own'
+        ? [
+            [1, 0.0001],
+            [200, 0.00001]
+          ]
+        : undefined;
+    bench.put('/journey/vibration', psd ? { profile, psd } : { profile });
+  }
+
+  function setStacked(stacked: 'yes' | 'no') {
+    const value =
+      stacked === 'yes' ? { heightMm: 2400, days: 10, relativeHumidity: 0.5, pattern: 'aligned' } : undefined;
+    bench.change(put(bench.pack, '/journey/stack', value), 'stack');
+  }
+</script>
+
+<div class="station">
+  <p>
+    It is dropped
+    <ChoiceField
+      label="Which drops count"
+      value={journey.drop.sequence ?? 'all'}
+      disabled={bench.readOnly}
+      options={[
+        { value: 'all', text: 'on every face, edge and corner' },
+        { value: 'ten', text: 'ten times, one corner, three edges, six faces' },
+        { value: 'faces', text: 'flat on each face' }
+      ]}
+      onset={(value) => bench.put('/journey/drop/sequence', value)}
+    />,
+    <ChoiceField
+      label="Impacts"
+      value={journey.drop.impacts ?? 'first'}
+      disabled={bench.readOnly}
+      options={[
+        { value: 'first', text: 'once on each' },
+        { value: 'repeated', text: 'again and again' }
+      ]}
+      onset={(value) => bench.put('/journey/drop/impacts', value)}
+    />. The drop height follows from the gross mass by the table, or is your own: the sentence above has it.
+  </p>
+  <p>
+    It rides
+    <ChoiceField
+      label="The ride"
+      value={journey.vibration?.profile ?? 'none'}
+      disabled={bench.readOnly}
+      options={[
+        { value: 'parcel-road', text: 'in parcel vans' },
+        { value: 'truck-II', text: 'in lorries' },
+        { value: 'air-II', text: 'by air' },
+        { value: 'rail-II', text: 'by rail' },
+        { value: 'own', text: 'by a profile of your own' },
+        { value: 'none', text: 'not at all' }
+      ]}
+      onset={setProfile}
+    />, at
+    <QuantityField
+      kind="number"
+      unit="°C"
+      least={-100}
+      label="Lowest temperature"
+      value={journey.temperatureC?.min ?? 23}
+      disabled={bench.readOnly}
+      problem={bench.problemAt('/journey/temperatureC/min')}
+      onset={(value) => bench.put('/journey/temperatureC/min', value)}
+    />
+    to
+    <QuantityField
+      kind="number"
+      unit="°C"
+      least={-100}
+      label="Highest temperature"
+      value={journey.temperatureC?.max ?? 23}
+      disabled={bench.readOnly}
+      problem={bench.problemAt('/journey/temperatureC/max')}
+      onset={(value) => bench.put('/journey/temperatureC/max', value)}
+    />, for
+    <QuantityField
+      kind="number"
+      unit="h"
+      label="Hours on the way"
+      value={journey.hours}
+      optional
+      disabled={bench.readOnly}
+      problem={bench.problemAt('/journey/hours')}
+      onset={(value) => bench.put('/journey/hours', value)}
+    />.
+  </p>
+  {#if journey.vibration?.profile === 'own'}
+    <p>
+      Profile (Hz, g²/Hz):
+      {#each journey.vibration.psd ?? [] as point, i (i)}
+        <span class="whitespace-nowrap"
+          ><QuantityField
+            kind="number"
+            label="Frequency {i + 1}, Hz"
+            value={point[0]}
+            disabled={bench.readOnly}
+            problem={bench.problemAt(`/journey/vibration/psd/${i}/0`)}
+            onset={(value) => bench.put(`/journey/vibration/psd/${i}/0`, value)}
+          />
+          <QuantityField
+            kind="number"
+            decimals={7}
+            label="Density {i + 1}, g2/Hz"
+            value={point[1]}
+            step={0.001}
+            disabled={bench.readOnly}
+            problem={bench.problemAt(`/journey/vibration/psd/${i}/1`)}
+            onset={(value) => bench.put(`/journey/vibration/psd/${i}/1`, value)}
+          /></span
+        >;
+      {/each}
+    </p>
+  {/if}
+  <p>
+    In a pile it is
+    <ChoiceField
+      label="In a pile"
+      value={stack ? 'yes' : 'no'}
+      disabled={bench.readOnly}
+      options={[
+        { value: 'yes', text: 'stacked' },
+        { value: 'no', text: 'never stacked' }
+      ]}
+      onset={setStacked}
+    />{#if stack}&nbsp;up to
+      <QuantityField
+        kind="length"
+        label="Height of the pile"
+        value={stack.heightMm}
+        step={100}
+        disabled={bench.readOnly}
+        problem={bench.problemAt('/journey/stack/heightMm')}
+        onset={(value) => bench.put('/journey/stack/heightMm', value)}
+      />
+      for
+      <QuantityField
+        kind="number"
+        unit="days"
+        label="Days in the pile"
+        value={stack.days ?? 10}
+        disabled={bench.readOnly}
+        problem={bench.problemAt('/journey/stack/days')}
+        onset={(value) => bench.put('/journey/stack/days', value)}
+      />
+      at
+      <QuantityField
+        kind="number"
+        unit="%"
+        step={5}
+        label="Relative humidity"
+        value={Math.round((stack.relativeHumidity ?? 0.5) * 1e6) / 1e4}
+        disabled={bench.readOnly}
+        problem={bench.problemAt('/journey/stack/relativeHumidity')}
+        onset={(value) =>
+          bench.put('/journey/stack/relativeHumidity', value === undefined ? undefined : Math.round(value * 1e4) / 1e6)}
+      />
+      humidity,
+      <ChoiceField
+        label="How boxes stand on one another"
+        value={stack.pattern ?? 'aligned'}
+        disabled={bench.readOnly}
+        options={[
+          { value: 'aligned', text: 'corner on corner' },
+          { value: 'misaligned', text: 'a little askew' },
+          { value: 'interlocked', text: 'like bricks' }
+        ]}
+        onset={(value) => bench.put('/journey/stack/pattern', value)}
+      />{/if}.
+  </p>
+</div>

@@ -1,0 +1,245 @@
+<!-- One pack on the bench. -->
+<script lang="ts">
+  import { Download, History, Redo2, Undo2 } from '@lucide/svelte';
+  import { onDestroy } from 'svelte';
+  import { Bench, type Station } from '../lib/bench/bench.svelte';
+  import BlowMap from '../lib/bench/BlowMap.svelte';
+  import Conflict from '../lib/bench/Conflict.svelte';
+  import Figures from '../lib/bench/Figures.svelte';
+  import LayerEditor from '../lib/bench/LayerEditor.svelte';
+  import LayerRow from '../lib/bench/LayerRow.svelte';
+  import Margins from '../lib/bench/Margins.svelte';
+  import Path from '../lib/bench/Path.svelte';
+  import Revisions from '../lib/bench/Revisions.svelte';
+  import Section from '../lib/bench/Section.svelte';
+  import Sentence from '../lib/bench/Sentence.svelte';
+  import { capital } from '../lib/faces';
+  import Glyph from '../lib/parts/Glyph.svelte';
+  import Head from '../lib/parts/Head.svelte';
+  import { route } from '../lib/router';
+  import { session } from '../lib/session.svelte';
+  import CartonStation from '../lib/stations/CartonStation.svelte';
+  import ItemStation from '../lib/stations/ItemStation.svelte';
+  import JourneyStation from '../lib/stations/JourneyStation.svelte';
+  import { clock } from '../lib/units';
+
+  const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Carton'];
+  const REMEMBER = 'Opens as it was left; nothing typed is lost while this page is open.';
+
+  let bench = $state.raw<Bench | null>(null);
+  let trouble = $state('');
+  let showRevisions = $state(false);
+
+  $effect(() => {
+    const opened = new Bench(String((route.params as { id?: string }).id), session.readOnly);
+    bench = null;
+    void opened.open().then((problem) => {
+      trouble = problem ?? '';
+      if (!problem) {
+        bench = opened;
+      }
+    });
+    return () => void opened.save();
+  });
+
+  let weakest = $derived(bench?.evaluation?.checks.find((c) => c.id === bench?.evaluation?.weakest));
+  let saving = $derived.by(() => {
+    switch (bench?.saving.kind) {
+      case 'saved':
+        return `saved ${clock(bench.saving.at)}`;
+      case 'failed':
+        return `not saved: ${bench.saving.reason} Trying again.`;
+      case 'refused':
+        return 'not saved: a field below needs another value';
+      default:
+        return 'saving';
+    }
+  });
+
+  function firstSentence(text: string): string {
+    return text.split(/(?<=[.]) (?=[A-Z])/)[0]!;
+  }
+
+  function keydown(event: KeyboardEvent) {
+    const inField = event.target instanceof HTMLElement && event.target.closest('input, select, textarea, dialog');
+    if (inField || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
+      return;
+    }
+    event.preventDefault();
+    if (event.shiftKey) {
+      bench?.redo();
+    } else {
+      bench?.undo();
+    }
+  }
+
+  function leaving(event: BeforeUnloadEvent) {
+    if (bench && bench.saving.kind !== 'saved' && !bench.readOnly) {
+      void bench.save();
+      event.preventDefault();
+    }
+  }
+
+  onDestroy(() => (document.title = 'Rampart'));
+  $effect(() => {
+    document.title = bench ? `${bench.pack.name}, Rampart` : 'Rampart';
+  });
+</script>
+
+<svelte:window onkeydown={keydown} onbeforeunload={leaving} />
+
+<Head>
+  {#if bench}
+    <h1 class="truncate font-semibold" title={bench.pack.name}>{bench.pack.name}</h1>
+    <span class="quiet text-xs" role="status" title={REMEMBER} data-saving={bench.saving.kind}
+      >{bench.revision === null
+        ? 'draft'
+        : `${bench.changedSinceRevision ? 'changed since' : 'as in'} revision ${bench.revision}`}, {saving}</span
+    >
+    <nav class="stations" aria-label="Stations">
+      {#each STATIONS as station (station)}
+        <button
+          type="button"
+          aria-current={bench.station === station ? 'step' : undefined}
+          onclick={() => bench && (bench.station = station)}>{station}</button
+        >
+      {/each}
+    </nav>
+    <span class="grow"></span>
+    {#if !bench.readOnly}
+      <button type="button" class="plain-button" disabled={!bench.canUndo} onclick={() => bench?.undo()}
+        ><Undo2 size={15} class="inline" aria-hidden="true" /> Undo</button
+      >
+      <button type="button" class="plain-button" disabled={!bench.canRedo} onclick={() => bench?.redo()}
+        ><Redo2 size={15} class="inline" aria-hidden="true" /> Redo</button
+      >
+    {/if}
+    <button type="button" class="plain-button" onclick={() => (showRevisions = true)}
+      ><History size={15} class="inline" aria-hidden="true" /> Revisions</button
+    >
+    <a class="plain-button" href="/api/packs/{bench.id}/file" download
+      ><Download size={15} class="inline" aria-hidden="true" /> Export</a
+    >
+  {/if}
+</Head>
+
+{#if trouble}
+  <main class="p-6">
+    <p class="text-base">{trouble}</p>
+    <p class="mt-2"><a class="underline" href="/">Back to the shelf</a></p>
+  </main>
+{:else if bench?.evaluation}
+  <main class="bench">
+    <div class="work">
+      <Sentence {bench} />
+      <p class="verdict" role="status" data-verdict={bench.evaluation.verdict}>
+        <Glyph status={bench.evaluation.verdict} size={18} />
+        <b class="status-{bench.evaluation.verdict}">{capital(bench.evaluation.verdict)}</b>
+        {#if weakest}
+          <span
+            ><span class="quiet">Weakest:</span>
+            {weakest.title.replace(/^Falls/, 'falls')}. {firstSentence(weakest.because)}</span
+          >
+        {/if}
+      </p>
+      <Section {bench} />
+      <div class="under">
+        {#if bench.station === 'Item'}
+          <ItemStation {bench} />
+        {:else if bench.station === 'Journey'}
+          <JourneyStation {bench} />
+        {:else if bench.station === 'Carton'}
+          <CartonStation {bench} />
+        {:else}
+          <LayerRow {bench} />
+          {#if bench.blow}<Path {bench} drop={bench.blow} />{/if}
+          <LayerEditor {bench} index={bench.chosenLayer} />
+        {/if}
+      </div>
+    </div>
+    <aside class="reasons" aria-label="Blows and margins">
+      <BlowMap {bench} />
+      <Margins {bench} />
+    </aside>
+  </main>
+  <Figures {bench} />
+  <Revisions {bench} bind:open={showRevisions} />
+  <Conflict {bench} />
+{:else}
+  <main class="p-6" aria-busy="true">Opening the pack</main>
+{/if}
+
+<style>
+  .stations {
+    display: flex;
+    align-self: stretch;
+    margin-left: 0.75rem;
+  }
+  .stations button {
+    padding: 0 0.75rem;
+    min-height: 2.75rem;
+    border-bottom: 3px solid transparent;
+  }
+  .stations button:hover {
+    background: var(--color-base-200);
+  }
+  .stations [aria-current] {
+    border-bottom-color: var(--color-accent);
+    font-weight: 650;
+  }
+  .bench {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 430px;
+    min-height: 0;
+    flex: 1;
+  }
+  .work {
+    display: flex;
+    flex-direction: column;
+    min-height: 0;
+    padding: 0.25rem 1.125rem 0.75rem;
+    overflow-y: auto;
+  }
+  .verdict {
+    display: flex;
+    align-items: flex-start;
+    gap: 0.5rem;
+    margin: 0.125rem 0 0.25rem;
+  }
+  .work > :global(.section) {
+    flex: 1 0 23rem;
+  }
+  .under {
+    display: grid;
+    gap: 0.5rem;
+    padding-top: 0.5rem;
+    border-top: 1px solid var(--color-base-300);
+  }
+  .under :global(.station) {
+    display: grid;
+    gap: 0.25rem;
+    line-height: 2;
+  }
+  .reasons {
+    display: grid;
+    align-content: start;
+    gap: 0.75rem;
+    padding: 0.5rem 0.875rem 0.75rem;
+    border-left: 1px solid var(--color-base-300);
+    background: color-mix(in oklab, var(--color-base-200) 70%, var(--color-base-100));
+    overflow-y: auto;
+  }
+  /* Narrower or zoomed: one column, sentence, verdict, section, path, blow map, margins. */
+  @media (max-width: 1023px) {
+    .bench {
+      display: block;
+    }
+    .work,
+    .reasons {
+      overflow: visible;
+    }
+    .reasons {
+      border-left: 0;
+    }
+  }
+</style>
