@@ -61,7 +61,7 @@
     {#each curve.band as [from, to] (from)}
       <rect class="band" x={x(from!)} y={TOP} width={Math.max(0, x(to!) - x(from!))} height={HEIGHT - TOP - BOTTOM} />
       {#if x(to!) - x(from!) > 70}
-        <text x={(x(from!) + x(to!)) / 2} y={TOP + 12} text-anchor="middle">holds here</text>
+        <text x={(x(from!) + x(to!)) / 2} y={TOP - 3} text-anchor="middle">holds here</text>
       {/if}
     {/each}
     {#each yTicks as tick (tick)}

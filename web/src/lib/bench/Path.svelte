@@ -168,7 +168,7 @@
         {#each rest.list.filter((p) => p.kind === 'cushion') as piece (piece.key)}
           {@const later = peak.list.find((p) => p.key === piece.key)!}
           <span
-            class="middle quiet label"
+            class="middle quiet caption"
             style:left="{piece.left + piece.width / 2}px"
             style:top="0"
             style:max-width="{room(rest.list, piece.left + piece.width / 2)}px"

@@ -72,7 +72,7 @@
         problem={bench.problemAt(`/item/centreOfMassMm/${axis}`)}
         onset={(value) => setCentre(axis, value)}
       />
-      {words}{i < 2 ? ',' : ''}
+      {words}{i < 2 ? ', ' : ''}
     {/each}
     of its middle.
   </p>

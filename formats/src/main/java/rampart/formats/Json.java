@@ -8,6 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
@@ -26,6 +28,8 @@ final class Json {
 
     /** Exponents beyond this are no lengths, masses or times; refusing them here keeps later arithmetic cheap. */
     private static final int WIDEST_SCALE = 400;
+
+    private static final Pattern QUOTED = Pattern.compile("[\"']([^\"']*)[\"']");
 
     static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
@@ -53,7 +57,7 @@ final class Json {
         } catch (StreamConstraintsException e) {
             throw new UnreadableFileException("", tooMuch(e));
         } catch (JacksonException e) {
-            throw new UnreadableFileException("", "not JSON" + where(e) + ": " + plainly(e));
+            throw new UnreadableFileException("", plainly(e, where(e)));
         }
         List<Problem> problems = new ArrayList<>();
         numbers(tree, "", problems);
@@ -91,30 +95,24 @@ final class Json {
                 : " at line " + location.getLineNr() + ", column " + location.getColumnNr();
     }
 
-    /** The parser's own words without its hints for programmers. */
-    private static String plainly(JacksonException e) {
+    /** What is wrong, without the parser's hints for programmers. */
+    private static String plainly(JacksonException e, String where) {
         String message = String.valueOf(e.getOriginalMessage());
         if (message.contains("Duplicate")) {
-            int quote = message.indexOf('\'');
-            int end = message.indexOf('\'', quote + 1);
-            String field = quote >= 0 && end > quote ? message.substring(quote + 1, end) : "";
-            return "the field '" + field + "' stands twice; each field is allowed once";
+            Matcher name = QUOTED.matcher(message);
+            return "the field '" + (name.find() ? name.group(1) : "") + "' stands twice" + where
+                    + "; each field is allowed once";
         }
-        if (message.contains("Trailing") || message.contains("trailing")) {
-            return "something follows the end of the object; a pack file is one JSON object";
+        if (message.contains("railing")) {
+            return "something follows the end of the object" + where + "; a pack file is one JSON object";
         }
-        if (message.contains("end-of-input") || message.contains("end of input")) {
-            return "the file ends too early; a bracket or a quote is not closed";
+        if (message.contains("end-of-input")) {
+            return "the file ends too early" + where + "; a bracket or a quote is not closed";
         }
-        if (message.contains("NaN") || message.contains("INF") || message.contains("Infinity")) {
-            return "NaN and Infinity are not numbers in JSON; give a finite number";
+        if (message.contains("NaN") || message.contains("INF")) {
+            return "NaN and Infinity are not numbers in JSON" + where + "; give a finite number";
         }
-        int cut = message.indexOf('\n');
-        String first = cut < 0 ? message : message.substring(0, cut);
-        int hint = first.indexOf(" (for ");
-        first = hint < 0 ? first : first.substring(0, hint);
-        hint = first.indexOf(": maybe");
-        return hint < 0 ? first : first.substring(0, hint);
+        return "not JSON" + where + ": " + message.replaceFirst("(?s)( \\(for |: maybe|: was expecting|\n).*", "");
     }
 
     private static void numbers(JsonNode node, String path, List<Problem> problems) {

@@ -111,6 +111,9 @@ public final class Curves {
         Check check = new StackCheck().on(situation).get(0);
         List<Curve.Spot> points = logarithmic(strength, Math.min(1, stack.days()), Math.max(720, stack.days()));
         DoubleUnaryOperator missing = days -> check.demand() - strength.applyAsDouble(days);
+        List<Curve.Spot> missingAt = points.stream()
+                .map(p -> new Curve.Spot(p.x(), check.demand() - p.y()))
+                .toList();
         return new Curve(
                 "stack",
                 new Curve.Scale("days in the pile", "d"),
@@ -119,7 +122,7 @@ public final class Curves {
                 points,
                 OptionalDouble.of(check.demand()),
                 false,
-                bandBelow(missing, points, 0),
+                bandBelow(missing, missingAt, 0),
                 new Curve.Spot(stack.days(), strength.applyAsDouble(stack.days())));
     }
 
@@ -132,13 +135,13 @@ public final class Curves {
         return List.copyOf(points);
     }
 
-    /** The ranges between the points' ends in which f is at or below the limit, their ends by bisection. */
+    /** The ranges in which f, known at the points, is at or below the limit; their ends by bisection. */
     private static List<Curve.Range> bandBelow(DoubleUnaryOperator f, List<Curve.Spot> points, double limit) {
         List<Curve.Range> band = new ArrayList<>();
         double from = Double.NaN;
         for (int i = 0; i < points.size(); i++) {
             double x = points.get(i).x();
-            boolean holds = f.applyAsDouble(x) <= limit;
+            boolean holds = points.get(i).y() <= limit;
             boolean open = !Double.isNaN(from);
             if (holds && !open) {
                 from = i == 0 ? x : crossing(f, limit, points.get(i - 1).x(), x);

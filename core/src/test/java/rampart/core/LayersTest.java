@@ -1,0 +1,83 @@
+package rampart.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The walls between the areas of core, as docs/architecture.md draws them. */
+class LayersTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("rampart.core");
+
+    @Test
+    void coreKnowsNoFrameworkNoFilesNoClockNoChance() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "tools.jackson..",
+                        "com.fasterxml..",
+                        "java.sql..",
+                        "javax.sql..",
+                        "java.io..",
+                        "java.nio..",
+                        "java.time..",
+                        "java.util.concurrent..",
+                        "rampart.formats..",
+                        "rampart.server..")
+                .because("core is plain computation")
+                .check(CORE);
+        noClasses().should().callMethod(System.class, "currentTimeMillis").check(CORE);
+        noClasses().should().callMethod(System.class, "nanoTime").check(CORE);
+        noClasses().should().callMethod(Math.class, "random").check(CORE);
+    }
+
+    @Test
+    void areasHaveNoCycles() {
+        slices().matching("rampart.core.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void onlyPackSeesTheOthers() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("rampart.core.pack..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("rampart.core.pack..")
+                .check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("rampart.core.cushion..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("rampart.core.layout..", "rampart.core.box..")
+                .check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("rampart.core.box..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("rampart.core.layout..", "rampart.core.cushion..")
+                .check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("rampart.core.quantity..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "rampart.core.item..",
+                        "rampart.core.journey..",
+                        "rampart.core.material..",
+                        "rampart.core.layout..",
+                        "rampart.core.cushion..",
+                        "rampart.core.box..")
+                .check(CORE);
+    }
+}

@@ -1,0 +1,87 @@
+package rampart.server.support;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import rampart.server.RampartApplication;
+import rampart.server.demo.DemoAccounts;
+
+/**
+ * The real application, once for all tests, on a throwaway database, as the demo: with its accounts and its packs.
+ * Spring's own test extension needs a later JUnit; tests speak HTTP to this instead.
+ */
+public final class RunningRampart implements BeforeAllCallback {
+    private static RunningRampart shared;
+
+    private TestDatabase database;
+    private ConfigurableApplicationContext context;
+
+    @Override
+    public void beforeAll(ExtensionContext extension) {
+        shared = extension
+                .getRoot()
+                .getStore(Namespace.GLOBAL)
+                .getOrComputeIfAbsent(Started.class, key -> new Started(), Started.class)
+                .rampart;
+    }
+
+    /** Closed by JUnit when all tests are done. */
+    private static final class Started implements AutoCloseable {
+        private final RunningRampart rampart = new RunningRampart();
+
+        Started() {
+            rampart.database = new TestDatabase();
+            rampart.context = start(
+                    rampart.database,
+                    "--rampart.demo=true",
+                    "--rampart.demo-packs=" + Path.of("../demo/packs").toAbsolutePath());
+        }
+
+        @Override
+        public void close() {
+            rampart.context.close();
+            rampart.database.close();
+        }
+    }
+
+    /** An application on this database, on a port of its own. */
+    public static ConfigurableApplicationContext start(TestDatabase database, String... settings) {
+        List<String> arguments = new java.util.ArrayList<>(List.of(
+                "--server.port=0",
+                "--spring.datasource.url=" + database.url(),
+                "--spring.datasource.username=rampart",
+                "--spring.datasource.password=" + database.password()));
+        arguments.addAll(List.of(settings));
+        return new SpringApplicationBuilder(RampartApplication.class).run(arguments.toArray(String[]::new));
+    }
+
+    public static String url() {
+        return url(shared.context);
+    }
+
+    public static String url(ConfigurableApplicationContext context) {
+        return "http://127.0.0.1:"
+                + ((WebServerApplicationContext) context).getWebServer().getPort() + "/";
+    }
+
+    public static TestDatabase database() {
+        return shared.database;
+    }
+
+    public static DemoAccounts.DemoAccount designer() {
+        return shared.context.getBean(DemoAccounts.class).offered().get(0);
+    }
+
+    public static DemoAccounts.DemoAccount packer() {
+        return shared.context.getBean(DemoAccounts.class).offered().get(1);
+    }
+
+    public static <T> T bean(Class<T> type) {
+        return shared.context.getBean(type);
+    }
+}

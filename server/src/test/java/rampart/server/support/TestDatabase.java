@@ -1,0 +1,149 @@
+package rampart.server.support;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/** A MariaDB of Debian's packages in a directory of its own, thrown away afterwards. */
+public final class TestDatabase implements AutoCloseable {
+    private static final String PASSWORD = "only-for-a-throwaway-database";
+
+    private final Path home;
+    private final int port;
+    private Process process;
+
+    public TestDatabase() {
+        try {
+            home = Files.createTempDirectory("rampart-db");
+            port = freePort();
+            Files.writeString(home.resolve("my.cnf"), """
+                    [mariadbd]
+                    datadir=%1$s/data
+                    socket=%1$s/db.sock
+                    port=%2$d
+                    bind-address=127.0.0.1
+                    pid-file=%1$s/db.pid
+                    log-error=%1$s/db.log
+                    init-file=%1$s/setup.sql
+                    skip-name-resolve
+                    character-set-server=utf8mb4
+                    collation-server=utf8mb4_unicode_ci
+                    innodb-flush-log-at-trx-commit=1
+                    innodb-buffer-pool-size=64M
+                    performance-schema=OFF
+                    """.formatted(home, port));
+            Files.writeString(home.resolve("setup.sql"), """
+                    CREATE DATABASE IF NOT EXISTS rampart;
+                    CREATE USER IF NOT EXISTS 'rampart'@'127.0.0.1' IDENTIFIED BY '%s';
+                    GRANT ALL ON rampart.* TO 'rampart'@'127.0.0.1';
+                    """.formatted(PASSWORD));
+            run(with("mariadb-install-db", "--auth-root-authentication-method=normal", "--skip-test-db"));
+            start();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public String url() {
+        return "jdbc:mariadb://127.0.0.1:" + port + "/rampart";
+    }
+
+    public String password() {
+        return PASSWORD;
+    }
+
+    public void start() throws IOException {
+        Files.deleteIfExists(home.resolve("db.pid"));
+        process = new ProcessBuilder(with("mariadbd"))
+                .redirectErrorStream(true)
+                .redirectOutput(home.resolve("out.log").toFile())
+                .start();
+        await(() -> Files.exists(home.resolve("db.pid")));
+    }
+
+    /** Ends it as a power cut would. */
+    public void kill() throws IOException {
+        process.destroyForcibly();
+        await(() -> !process.isAlive());
+    }
+
+    private interface Condition {
+        boolean holds();
+    }
+
+    private void await(Condition condition) throws IOException {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        while (!condition.holds()) {
+            if (System.nanoTime() > end) {
+                throw new IllegalStateException(
+                        "the test database did not come: " + Files.readString(home.resolve("db.log")));
+            }
+            pause();
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(20);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private List<String> with(String program, String... more) {
+        Path sbin = Path.of("/usr/sbin", program);
+        List<String> command = new ArrayList<>();
+        command.add(Files.exists(sbin) ? sbin.toString() : program);
+        command.add("--defaults-file=" + home.resolve("my.cnf"));
+        command.addAll(List.of(more));
+        if ("root".equals(System.getProperty("user.name"))) {
+            command.add("--user=root");
+        }
+        return command;
+    }
+
+    private void run(List<String> command) throws IOException {
+        Path log = home.resolve("install.log");
+        Process install = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
+        await(() -> !install.isAlive());
+        if (install.exitValue() != 0) {
+            throw new IllegalStateException("the test database could not be made: " + Files.readString(log));
+        }
+    }
+
+    public static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+            }
+            try (Stream<Path> files = Files.walk(home)) {
+                for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                    Files.delete(file);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}
