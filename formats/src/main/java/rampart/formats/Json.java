@@ -109,7 +109,7 @@ final class Json {
         if (message.contains("end-of-input")) {
             return "the file ends too early" + where + "; a bracket or a quote is not closed";
         }
-        if (message.contains("NaN") || message.contains("INF")) {
+        if (message.contains("NaN") || message.contains("Non-standard token") || message.contains("INF")) {
             return "NaN and Infinity are not numbers in JSON" + where + "; give a finite number";
         }
         return "not JSON" + where + ": " + message.replaceFirst("(?s)( \\(for |: maybe|: was expecting|\n).*", "");

@@ -278,8 +278,12 @@ class AccessTest {
 
             try (var second = RunningRampart.start(database)) {
                 // A second server on the same database knows the session of the first.
-                assertThat(http.at(RunningRampart.url(second)).get("api/packs").status()).isEqualTo(200);
-                assertThat(Http.browser(RunningRampart.url(second)).get("api/packs").status()).isEqualTo(401);
+                assertThat(http.at(RunningRampart.url(second)).get("api/packs").status())
+                        .isEqualTo(200);
+                assertThat(Http.browser(RunningRampart.url(second))
+                                .get("api/packs")
+                                .status())
+                        .isEqualTo(401);
             }
         }
     }

@@ -41,7 +41,10 @@ public final class Http {
     /** Signs each request with HTTP Basic. */
     public static Http script(String base, DemoAccount account) {
         String pair = account.name() + ":" + account.password();
-        return new Http(base, "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8)), new CookieManager());
+        return new Http(
+                base,
+                "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8)),
+                new CookieManager());
     }
 
     /** Keeps cookies and sends the CSRF token, as the pages do. */

@@ -1,0 +1,49 @@
+package rampart.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The walls outside core. */
+class LayersTest {
+    private static final JavaClasses ALL = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("rampart");
+
+    @Test
+    void formatsKnowNeitherSpringNorTheServer() {
+        noClasses()
+                .that()
+                .resideInAPackage("rampart.formats..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework..", "rampart.server..", "java.sql..")
+                .check(ALL);
+    }
+
+    @Test
+    void sqlStaysInTheStore() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("rampart.server.store..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework.jdbc.core..", "java.sql..", "javax.sql..")
+                .check(ALL);
+    }
+
+    @Test
+    void controllersReachTheStoreOnlyForItsRecords() {
+        classes()
+                .that()
+                .haveSimpleNameEndingWith("Repository")
+                .should()
+                .onlyBeAccessed()
+                .byAnyPackage("rampart.server.store..", "rampart.server.packs..", "rampart.server.access..")
+                .check(ALL);
+    }
+}

@@ -1,0 +1,64 @@
+import { describe, expect, it } from 'vitest';
+import type { CushionLayer } from '../api/client';
+import { common, insertLayer, moveLayer, newId, newLayer, put, removeLayer, side, withForm, withSide } from './edit';
+import { starter } from './starter';
+
+describe('six-sided values', () => {
+  it('reads a side from its own, from all, or from what stands for neither', () => {
+    expect(side({ all: 45, bottom: 40 }, 'bottom')).toBe(40);
+    expect(side({ all: 45, bottom: 40 }, 'top')).toBe(45);
+    expect(side({ bottom: 40 }, 'top')).toBe(0);
+    expect(side(undefined, 'top', 1)).toBe(1);
+  });
+
+  it('has a common value only where all sides agree', () => {
+    expect(common({ all: 45 })).toBe(45);
+    expect(common({ all: 45, bottom: 40 })).toBeNull();
+    expect(common({ all: 45, bottom: 45 })).toBe(45);
+  });
+
+  it('writes a side apart only where it differs', () => {
+    expect(withSide({ all: 45 }, 'bottom', 40)).toEqual({ all: 45, bottom: 40 });
+    expect(withSide({ all: 45, bottom: 40 }, 'bottom', 45)).toEqual({ all: 45 });
+    expect(withSide({ top: 10 }, 'left', 5)).toEqual({ all: 0, top: 10, left: 5 });
+  });
+});
+
+describe('changes to a pack', () => {
+  it('leave the old pack alone', () => {
+    const before = starter('x');
+    const copy = structuredClone(before);
+    put(before, '/item/massKg', 9);
+    put(before, '/layers/0/thicknessMm/all', 9);
+    insertLayer(before, 0, newLayer('wrap'));
+    removeLayer(before, 0);
+    moveLayer(before, 0, 1);
+    expect(before).toEqual(copy);
+  });
+
+  it('put and take away fields by pointer', () => {
+    const pack = put(starter('x'), '/item/fragility/componentFrequencyHz', 60);
+    expect(pack.item.fragility.componentFrequencyHz).toBe(60);
+    expect('componentFrequencyHz' in put(pack, '/item/fragility/componentFrequencyHz', undefined).item.fragility).toBe(
+      false
+    );
+  });
+
+  it('move a layer to where it is asked', () => {
+    const pack = insertLayer(starter('x'), 0, newLayer('wrap'));
+    expect(moveLayer(pack, 0, 1).layers.map((l) => l.kind)).toEqual(['cushion', 'wrap', 'box']);
+  });
+
+  it('give a form the fields it has and only those', () => {
+    const pads = starter('x').layers[0] as CushionLayer;
+    expect(withForm(pads, 'full')).not.toHaveProperty('bearingCm2');
+    expect(withForm(pads, 'full')).not.toHaveProperty('padCount');
+    expect(withForm(pads, 'corners')).toHaveProperty('blockMm');
+    expect(withForm(withForm(pads, 'corners'), 'pads')).toHaveProperty('bearingCm2');
+    expect(withForm(pads, 'corners').id).toBe(pads.id);
+  });
+
+  it('never use an id twice', () => {
+    expect(new Set(Array.from({ length: 2000 }, newId)).size).toBe(2000);
+  });
+});
