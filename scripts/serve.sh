@@ -20,8 +20,8 @@ serve() {
   fi
   [ -n "$port" ] || port=$(free_port 8080)
   rm -f "$home/run.json"
-  local options=(-XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m -XX:SharedArchiveFile="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
-  [ -f "$APP/classes.jsa" ] || options=(-XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m -XX:ArchiveClassesAtExit="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  local options=(-XX:+UseSerialGC -Xmx512m -XX:SharedArchiveFile="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  [ -f "$APP/classes.jsa" ] || options=(-XX:+UseSerialGC -Xmx512m -XX:ArchiveClassesAtExit="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
   local settings=(--rampart.run-file="$home/run.json")
   [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")
   : >"$home/server.log"
@@ -70,4 +70,22 @@ stop_all() {
   stop_house demo
   stop_house house
   say "nothing of Rampart runs in this checkout now"
+}
+
+# Runs a class of the server's tests against the running demo, starting one for the time if there is none.
+with_demo() {
+  local class=$1 started=no
+  shift
+  if [ ! -f "$STATE/demo/run.json" ]; then
+    started=yes
+    serve demo yes ""
+  fi
+  need_maven
+  (
+    cd "$ROOT"
+    mvn -q -B -ntp -pl core,formats,web,server -DskipTests -Dspotless.check.skip test-compile dependency:build-classpath \
+      -Dmdep.outputFile=target/test.classpath -Dmdep.includeScope=test
+    java -cp "server/target/test-classes:server/target/classes:$(cat server/target/test.classpath)" "$class" "$STATE/demo/run.json" "$@"
+  )
+  [ "$started" = no ] || stop_house demo
 }

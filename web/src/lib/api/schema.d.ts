@@ -216,6 +216,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        BlowView: {
+            because: string;
+            /** Format: double */
+            demand: number;
+            /** Format: double */
+            limit: number | null;
+            /** Format: double */
+            margin: number | null;
+            /** @enum {string} */
+            status: "breaks" | "unknown" | "thin" | "holds";
+            title: string;
+            unit: string;
+        };
         BoardView: {
             /** Format: double */
             caliperMm: number;
@@ -335,7 +348,7 @@ export interface components {
             version: number;
         };
         DropView: {
-            blow: components["schemas"]["CheckView"];
+            blow: components["schemas"]["BlowView"];
             capped: boolean;
             counted: boolean;
             direction: number[];

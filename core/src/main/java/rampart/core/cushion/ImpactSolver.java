@@ -14,6 +14,9 @@ public final class ImpactSolver {
 
     private static final int MOST_STEPS = 200;
 
+    /** A Newton step this small leaves an error of about its square: below rounding. */
+    private static final double CLOSE = 1e-12;
+
     private final List<DropLayer> layers;
     private final double[] cosine;
     private final double heightM;
@@ -75,10 +78,13 @@ public final class ImpactSolver {
                 high = x;
             }
             double next = x + missing / at[1];
+            if (Math.abs(next - x) <= CLOSE) {
+                return Math.exp(next);
+            }
             if (!(next > low && next < high)) {
                 next = (low + high) / 2;
             }
-            if (Math.abs(next - x) <= 4e-16 * Math.max(1, Math.abs(x)) || next == low || next == high) {
+            if (next == low || next == high) {
                 return Math.exp(next);
             }
             x = next;

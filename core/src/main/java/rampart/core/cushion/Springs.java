@@ -13,6 +13,10 @@ import rampart.core.material.CushionLaw;
  */
 record Springs(double movingMassKg, CushionLaw law, double[] areaM2, double[] thicknessM, double[] cosine) {
     private static final int MOST_STEPS = 100;
+
+    /** A Newton step this small, relative, leaves an error of about its square: below rounding. */
+    private static final double CLOSE = 1e-12;
+
     private static final double N_PER_KN = 1000;
 
     /** The force below which the layer does not give, N. */
@@ -69,10 +73,13 @@ record Springs(double movingMassKg, CushionLaw law, double[] areaM2, double[] th
                 high = q;
             }
             double next = q + excess * sum * sum / slope;
+            if (Math.abs(next - q) <= CLOSE * high) {
+                return next;
+            }
             if (!(next > low && next < high)) {
                 next = (low + high) / 2;
             }
-            if (Math.abs(next - q) <= 1e-15 * high || next == low || next == high) {
+            if (next == low || next == high) {
                 return next;
             }
             q = next;

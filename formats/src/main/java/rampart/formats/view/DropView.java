@@ -26,7 +26,7 @@ public record DropView(
         boolean capped,
         double lockUp,
         double travelMm,
-        CheckView blow,
+        BlowView blow,
         List<Peak> layers) {
 
     static DropView of(Drop drop, Check blow) {
@@ -46,10 +46,31 @@ public record DropView(
                 drop.worst().capped(),
                 drop.lockUpFraction(),
                 drop.travelMm(),
-                CheckView.of(blow),
+                BlowView.of(blow),
                 drop.worst().layers().stream()
                         .map(peak -> Peak.of(peak, faces, energy))
                         .toList());
+    }
+
+    /** How a drop is judged; the working of a counted one stands with its check. */
+    public record BlowView(
+            String title,
+            double demand,
+            @Nullable Double limit,
+            String unit,
+            @Nullable Double margin,
+            StatusView status,
+            String because) {
+        static BlowView of(Check check) {
+            return new BlowView(
+                    check.title(),
+                    check.demand(),
+                    check.limit().isPresent() ? check.limit().getAsDouble() : null,
+                    check.unit(),
+                    check.margin().isPresent() ? check.margin().getAsDouble() : null,
+                    StatusView.of(check.status()),
+                    check.because());
+        }
     }
 
     /**

@@ -1,0 +1,55 @@
+package rampart.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Evaluation;
+import rampart.core.pack.Evaluator;
+import rampart.formats.PackFile;
+
+/**
+ * One full evaluation: 26 drops, two temperatures, all checks with their working. Sample time, so that the 99th
+ * percentile is known beside the median.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class EvaluationBenchmark {
+    @Param({"20-rain-gauge", "40-gravimeter"})
+    String pack;
+
+    private PackFile file;
+    private byte[] bytes;
+
+    @Setup
+    public void read() throws IOException {
+        bytes = Files.readAllBytes(Path.of("demo/packs/" + pack + ".json"));
+        file = PackFile.read(bytes);
+    }
+
+    @Benchmark
+    public Evaluation evaluate() {
+        return Evaluator.evaluate(file.pack(), StandardCatalogue.get());
+    }
+
+    @Benchmark
+    public PackFile readAndValidate() {
+        return PackFile.read(bytes);
+    }
+}

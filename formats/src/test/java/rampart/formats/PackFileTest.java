@@ -1,0 +1,190 @@
+package rampart.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Evaluator;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Reading and writing change nothing; what is published is what is enforced. */
+class PackFileTest {
+    static Stream<Path> demoPacks() throws IOException {
+        try (Stream<Path> files = Files.list(Path.of("../demo/packs"))) {
+            return files.sorted().toList().stream();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("demoPacks")
+    void aRoundTripChangesNothing(Path file) throws IOException {
+        byte[] bytes = Files.readAllBytes(file);
+        PackFile once = PackFile.read(bytes);
+        byte[] written = once.write();
+        assertThat(Json.read(written)).isEqualTo(Json.read(bytes));
+        assertThat(PackFile.read(written).write()).isEqualTo(written);
+        assertThat(PackFile.read(written).pack()).isEqualTo(once.pack());
+    }
+
+    @Test
+    void digitsOrderAndAbsentFieldsSurvive() {
+        String odd = minimal()
+                .replace("\"massKg\":2", "\"massKg\":2.50000000000000000001")
+                .replace("\"height\":100", "\"height\":1E+2");
+        String written =
+                new String(PackFile.read(odd.getBytes(StandardCharsets.UTF_8)).write(), StandardCharsets.UTF_8);
+        assertThat(written).contains("2.50000000000000000001").contains("1E+2").doesNotContain("quantity");
+        assertThat(written.indexOf("\"layers\"")).isLessThan(written.indexOf("\"item\""));
+    }
+
+    private static String minimal() {
+        return "{\"format\":\"rampart-pack/1\",\"name\":\"m\",\"layers\":[{\"kind\":\"box\",\"style\":\"0201\",\"board\":\"c-32\"}],"
+                + "\"item\":{\"name\":\"i\",\"sizeMm\":{\"length\":200,\"width\":150,\"height\":100},\"massKg\":2,"
+                + "\"fragility\":{\"basis\":\"estimate\"}},\"journey\":{\"drop\":{\"basis\":\"parcel-1a\"}}}";
+    }
+
+    @Test
+    void whatIsLeftOutGetsTheDefaultsOfTheRules() {
+        var pack = PackFile.read(minimal().getBytes(StandardCharsets.UTF_8)).pack();
+        assertThat(pack.item().centreOfMass().zMm()).isZero();
+        assertThat(pack.journey().climate().minC()).isEqualTo(23);
+        assertThat(pack.journey().vibration()).isEmpty();
+        assertThat(pack.journey().stack()).isEmpty();
+        assertThat(pack.journey().drop().repeated()).isFalse();
+        assertThat(Evaluator.evaluate(pack, StandardCatalogue.get()).checks().stream()
+                        .filter(c -> c.id().startsWith("drop.")))
+                .hasSize(26);
+    }
+
+    @Test
+    void aSideNotNamedTakesAllAndElseNothing() {
+        String cushion =
+                "{\"kind\":\"cushion\",\"material\":\"pe-28\",\"form\":\"full\",\"thicknessMm\":{\"bottom\":40,\"left\":0}},";
+        var named = PackFile.read(
+                minimal().replace("\"layers\":[", "\"layers\":[" + cushion).getBytes(StandardCharsets.UTF_8));
+        var cushionLayer =
+                (rampart.core.layout.Layer.Cushion) named.pack().layers().get(0);
+        assertThat(cushionLayer.thicknessMm().bottom()).isEqualTo(40);
+        assertThat(cushionLayer.thicknessMm().top()).isZero();
+        var withAll = PackFile.read(minimal()
+                .replace("\"layers\":[", "\"layers\":[" + cushion.replace("\"left\":0", "\"left\":0,\"all\":50"))
+                .getBytes(StandardCharsets.UTF_8));
+        var all = (rampart.core.layout.Layer.Cushion) withAll.pack().layers().get(0);
+        assertThat(all.thicknessMm().top()).isEqualTo(50);
+        assertThat(all.thicknessMm().left()).isZero();
+    }
+
+    @Test
+    void idsAreGivenOnceAndKept() {
+        PackFile given =
+                PackFile.read(minimal().getBytes(StandardCharsets.UTF_8)).withIds(new Random(1));
+        JsonNode id = Json.read(given.write()).at("/layers/0/id");
+        assertThat(id.asString()).hasSize(8);
+        assertThat(Json.read(given.withIds(new Random(2)).write()).at("/layers/0/id"))
+                .isEqualTo(id);
+    }
+
+    @Test
+    void aByteOrderMarkIsForgiven() {
+        assertThat(PackFile.read(("\uFEFF" + minimal()).getBytes(StandardCharsets.UTF_8))
+                        .name())
+                .isEqualTo("m");
+    }
+
+    @Test
+    void aNewerFormatIsRefusedBeforeAnythingElseIsJudged() {
+        byte[] newer = "{\"format\":\"rampart-pack/7\",\"whatever\":[]}".getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> PackFile.read(newer))
+                .isInstanceOfSatisfying(
+                        UnreadableFileException.class,
+                        e -> assertThat(e.problems()).singleElement().satisfies(p -> {
+                            assertThat(p.path()).isEqualTo("/format");
+                            assertThat(p.message())
+                                    .contains("rampart-pack/7")
+                                    .contains("newer")
+                                    .contains("up to rampart-pack/1");
+                        }));
+    }
+
+    /** The lists of ids in the schema are those of the catalogue, in both directions. */
+    @Test
+    void schemaAndCatalogueNameTheSameMaterials() {
+        JsonNode schema = Json.read(PackSchema.document());
+        assertThat(names(schema.at("/$defs/cushion/properties/material/enum")))
+                .isEqualTo(StandardCatalogue.get().foams().stream()
+                        .map(f -> f.id())
+                        .toList());
+        assertThat(names(schema.at("/$defs/box/properties/board/enum")))
+                .isEqualTo(StandardCatalogue.get().boards().stream()
+                        .map(b -> b.id())
+                        .toList());
+        assertThat(names(schema.at("/$defs/wrap/properties/material/enum")))
+                .isEqualTo(StandardCatalogue.get().wraps().stream()
+                        .map(w -> w.id())
+                        .toList());
+    }
+
+    private static List<String> names(JsonNode list) {
+        return list.valueStream().map(JsonNode::asString).toList();
+    }
+
+    /** Every object in the schema refuses what it does not name, so that a typing error never passes in silence. */
+    @Test
+    void everyObjectOfTheSchemaIsClosed() {
+        Set<String> open = new HashSet<>();
+        JsonNode schema = Json.read(PackSchema.document());
+        walk(schema, "", open);
+        // A layer is closed by the definition of its kind.
+        assertThat(open).containsExactly("/$defs/layer");
+    }
+
+    private static void walk(JsonNode node, String path, Set<String> open) {
+        if (node instanceof ObjectNode object) {
+            if (node.path("type").asString("").equals("object")
+                    && !node.path("additionalProperties").isBoolean()) {
+                open.add(path);
+            }
+            object.properties().forEach(e -> walk(e.getValue(), path + "/" + e.getKey(), open));
+        } else if (node.isArray()) {
+            for (int i = 0; i < node.size(); i++) {
+                walk(node.get(i), path + "/" + i, open);
+            }
+        }
+    }
+
+    /** Ten thousand files with bytes changed at random: read or refused, never anything else. */
+    @Test
+    void noDamageGetsThroughAsAnythingButARefusal() throws IOException {
+        byte[] good = Files.readAllBytes(Path.of("../demo/packs/40-gravimeter.json"));
+        Random random = new Random(7);
+        int refused = 0;
+        for (int i = 0; i < 10_000; i++) {
+            byte[] damaged = good.clone();
+            for (int k = 0; k <= random.nextInt(3); k++) {
+                damaged[random.nextInt(damaged.length)] = (byte) random.nextInt(256);
+            }
+            try {
+                Evaluator.evaluate(PackFile.read(damaged).pack(), StandardCatalogue.get());
+            } catch (UnreadableFileException e) {
+                refused++;
+                assertThat(e.problems())
+                        .isNotEmpty()
+                        .allSatisfy(p -> assertThat(p.message()).isNotBlank());
+            }
+        }
+        assertThat(refused).isBetween(3_000, 10_000);
+    }
+}
