@@ -24,6 +24,10 @@ alive() { [ -n "${1:-}" ] && kill -0 "$1" 2>/dev/null; }
 
 pid_in() { [ -f "$1" ] && cat "$1" || true; }
 
+# Whether the process of this id is the one we started: its command line holds these words. An id in an old file may
+# be somebody else's by now.
+is_ours() { alive "$1" && tr '\0' ' ' <"/proc/$1/cmdline" 2>/dev/null | grep -qF -- "$2"; }
+
 # The last lines of a log, for a person who has to find out what is wrong.
 last_lines() {
   say "the last lines of $1:"
@@ -76,8 +80,8 @@ start_database() {
   local home=$1 port socket as_root=()
   need_database
   mkdir -p -m 700 "$home"
-  [ "$(df -Pm "$home" | awk 'NR==2 {print $4}')" -ge 300 ] || die "the disk is nearly full: $home needs 300 MB free to run safely"
-  if alive "$(pid_in "$home/db.pid")"; then
+  need_space "$home" 300
+  if is_ours "$(pid_in "$home/db.pid")" "$home/my.cnf"; then
     port=$(sed -n 's/^port=//p' "$home/my.cnf")
   else
     [ -f "$home/password" ] || (umask 077 && random_password >"$home/password")
@@ -96,7 +100,7 @@ start_database() {
       }
     fi
     : >"$home/db.log"
-    nohup mariadbd --defaults-file="$home/my.cnf" "${as_root[@]}" >>"$home/db.log" 2>&1 </dev/null &
+    nohup mariadbd --defaults-file="$home/my.cnf" "${as_root[@]}" >>"$home/db.log" 2>&1 </dev/null 9>&- &
     local pid=$! waited=0
     disown
     until mariadb-admin --no-defaults --socket="$socket" -uroot ping >/dev/null 2>&1 && [ -f "$home/db.pid" ]; do
@@ -115,8 +119,8 @@ start_database() {
 
 # Ends a process of ours by its id and waits until it is gone.
 end_process() {
-  local pid=$1 what=$2 waited=0
-  alive "$pid" || return 0
+  local pid=$1 words=$2 what=$3 waited=0
+  is_ours "$pid" "$words" || return 0
   say "stopping $what"
   kill -TERM "$pid" 2>/dev/null || true
   while alive "$pid"; do

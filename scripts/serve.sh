@@ -4,11 +4,15 @@ serve() {
   local kind=$1 detach=$2 port=$3 home=$STATE/$1
   mkdir -p -m 700 "$STATE"
   mkdir -p -m 700 "$home"
-  if alive "$(pid_in "$home/server.pid")" && [ -f "$home/run.json" ]; then
+  if is_ours "$(pid_in "$home/server.pid")" "$home/run.json" && [ -f "$home/run.json" ]; then
     say "already running"
     tell "$kind"
     return
   fi
+  # One start at a time; what is started does not inherit the lock.
+  exec 9>"$home/lock"
+  flock -n 9 || die "another start of the $kind is under way; wait for it or end it first"
+  trap 'trap "" INT TERM; stop_house '"$kind"'; exit 130' INT TERM
   if [ -n "$port" ]; then
     port_is_free "$port" || die "port $port is taken; name another with --port, or leave it out"
   fi
@@ -16,7 +20,6 @@ serve() {
   build
   if [ -z "${RAMPART_DB_URL:-}" ]; then
     start_database "$home"
-    OWN_DATABASE=yes
   fi
   [ -n "$port" ] || port=$(free_port 8080)
   rm -f "$home/run.json"
@@ -26,7 +29,7 @@ serve() {
   [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")
   : >"$home/server.log"
   chmod 600 "$home/server.log"
-  (cd "$APP" && RAMPART_PORT=$port exec nohup java "${options[@]}" -jar rampart.jar "${settings[@]}" >>"$home/server.log" 2>&1 </dev/null) &
+  (cd "$APP" && RAMPART_PORT=$port exec nohup java "${options[@]}" -jar rampart.jar "${settings[@]}" >>"$home/server.log" 2>&1 </dev/null 9>&-) &
   local pid=$! waited=0
   echo "$pid" >"$home/server.pid"
   [ "$detach" = no ] || disown
@@ -39,8 +42,12 @@ serve() {
     sleep 0.1
     waited=$((waited + 1))
   done
+  exec 9>&-
   tell "$kind"
-  [ "$detach" = no ] || return 0
+  if [ "$detach" = yes ]; then
+    trap - INT TERM
+    return
+  fi
   say "Ctrl+C stops it"
   trap 'trap "" INT TERM; stop_house '"$kind"'; exit 0' INT TERM
   while alive "$pid"; do
@@ -61,9 +68,9 @@ tell() {
 
 stop_house() {
   local home=$STATE/$1
-  end_process "$(pid_in "$home/server.pid")" "the application ($1)"
+  end_process "$(pid_in "$home/server.pid")" "$home/run.json" "the application ($1)"
   rm -f "$home/server.pid" "$home/run.json"
-  end_process "$(pid_in "$home/db.pid")" "the database ($1)"
+  end_process "$(pid_in "$home/db.pid")" "$home/my.cnf" "the database ($1)"
 }
 
 stop_all() {

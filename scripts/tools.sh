@@ -6,6 +6,13 @@ die() {
   exit 1
 }
 
+# Enough room on the disk of this folder, MB; half a build or half a database helps nobody.
+need_space() {
+  local free
+  free=$(df -Pm "$1" | awk 'NR==2 {print $4}')
+  [ "$free" -ge "$2" ] || die "the disk is nearly full: $1 has $free MB left and needs $2"
+}
+
 # Debian packages, once: install what is named, saying why.
 install_packages() {
   local why=$1 as_root=()
@@ -95,6 +102,7 @@ build() {
   if [ -f "$APP/built-from" ] && [ "$(cat "$APP/built-from")" = "$hash" ]; then
     return
   fi
+  need_space "$ROOT" 1000
   need_jdk
   need_maven
   need_node
