@@ -48,7 +48,9 @@
       case 'saved':
         return `saved ${clock(bench.saving.at)}`;
       case 'failed':
-        return `not saved: ${bench.saving.reason} Trying again.`;
+        return bench.saving.signedOut
+          ? 'not saved: you are signed out'
+          : `not saved: ${bench.saving.reason} Trying again.`;
       case 'refused':
         return 'not saved: a field below needs another value';
       default:
@@ -96,6 +98,11 @@
         ? 'draft'
         : `${bench.changedSinceRevision ? 'changed since' : 'as in'} revision ${bench.revision}`}, {saving}</span
     >
+    {#if bench.saving.kind === 'failed' && bench.saving.signedOut}
+      <a class="text-xs font-semibold underline" href="/" target="_blank"
+        >Sign in in another tab; this one keeps your work and goes on saving</a
+      >
+    {/if}
     <nav class="stations" aria-label="Stations">
       {#each STATIONS as station (station)}
         <button

@@ -70,17 +70,21 @@
       options={materials.all.boards.map((b) => ({ value: b.id as BoxLayer['board'], text: b.name }))}
       onset={(value) => bench.put(`${at}/board`, value)}
     />
-    with
-    <QuantityField
-      kind="length"
-      label="Slack of the box"
-      value={layer.slackMm ?? 0}
-      step={1}
-      disabled={bench.readOnly}
-      problem={bench.problemAt(`${at}/slackMm`)}
-      onset={(value) => bench.put(`${at}/slackMm`, value)}
-    />
-    of play in length, width and height. The Carton station has its sizes.
+    {#if layer.stock}
+      from stock; its inside is given, and what is left round the contents is play.
+    {:else}
+      with
+      <QuantityField
+        kind="length"
+        label="Slack of the box"
+        value={layer.slackMm ?? 0}
+        step={1}
+        disabled={bench.readOnly}
+        problem={bench.problemAt(`${at}/slackMm`)}
+        onset={(value) => bench.put(`${at}/slackMm`, value)}
+      />
+      of play in length, width and height. The Carton station has its sizes.
+    {/if}
   </p>
 {/snippet}
 

@@ -20,7 +20,7 @@ export type Saving =
   | { kind: 'saved'; at: string }
   | { kind: 'unsaved' }
   | { kind: 'saving' }
-  | { kind: 'failed'; reason: string }
+  | { kind: 'failed'; reason: string; signedOut: boolean }
   | { kind: 'refused' };
 
 export type Station = 'Item' | 'Journey' | 'Cushion' | 'Carton';
@@ -178,7 +178,7 @@ export class Bench {
       this.problems = problem.errors ?? [{ path: '', message: problem.detail }];
       this.saving = { kind: 'refused' };
     } else {
-      this.saving = { kind: 'failed', reason: problem.detail };
+      this.saving = { kind: 'failed', reason: problem.detail, signedOut: problem.status === 401 };
       setTimeout(() => turn === this.asked && void this.evaluate(), TRY_AGAIN_MS);
     }
   }
@@ -229,7 +229,7 @@ export class Bench {
       this.problems = problem.errors ?? [];
       this.saving = { kind: 'refused' };
     } else {
-      this.saving = { kind: 'failed', reason: problem.detail };
+      this.saving = { kind: 'failed', reason: problem.detail, signedOut: problem.status === 401 };
       this.saveSoon(TRY_AGAIN_MS);
     }
     return false;
