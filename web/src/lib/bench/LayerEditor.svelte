@@ -83,7 +83,7 @@
         problem={bench.problemAt(`${at}/slackMm`)}
         onset={(value) => bench.put(`${at}/slackMm`, value)}
       />
-      of play in length, width and height. The Carton station has its sizes.
+      of play in length, width and height.
     {/if}
   </p>
 {/snippet}

@@ -209,6 +209,7 @@
   }
   .wall {
     position: relative;
+    margin-bottom: 0.375rem;
   }
   svg {
     position: absolute;

@@ -15,7 +15,13 @@
   } = $props();
 </script>
 
-<select aria-label={label} {value} {disabled} onchange={(event) => onset(event.currentTarget.value as T)}>
+<select
+  class="in-sentence"
+  aria-label={label}
+  {value}
+  {disabled}
+  onchange={(event) => onset(event.currentTarget.value as T)}
+>
   {#each options as option (option.value)}
     <option value={option.value}>{option.text}</option>
   {/each}
@@ -24,18 +30,8 @@
 <style>
   select {
     max-width: 100%;
-    height: 1.5rem;
-    padding: 0 0.125rem;
-    border-bottom: 2px solid var(--color-accent);
-    background: transparent;
-    font-weight: 600;
-    field-sizing: content;
-  }
-  select:hover:not(:disabled) {
-    background: var(--color-base-200);
   }
   select:disabled {
-    border-bottom-color: transparent;
     opacity: 1;
     appearance: none;
   }

@@ -75,6 +75,7 @@
 <span class="field" class:wrong={reason}>
   <input
     {id}
+    class="in-sentence"
     type="text"
     inputmode="decimal"
     autocomplete="off"
@@ -103,18 +104,6 @@
   }
   input {
     min-width: 2.4ch;
-    height: 1.5rem;
-    padding: 0 0.25rem;
-    border-bottom: 2px solid var(--color-accent);
-    background: transparent;
-    font-weight: 600;
-    field-sizing: content;
-  }
-  input:hover:not(:disabled) {
-    background: var(--color-base-200);
-  }
-  input:disabled {
-    border-bottom-color: transparent;
   }
   input::placeholder {
     color: inherit;

@@ -60,7 +60,7 @@ final class Json {
             throw new UnreadableFileException("", plainly(e, where(e)));
         }
         List<Problem> problems = new ArrayList<>();
-        numbers(tree, "", problems);
+        values(tree, "", problems);
         if (!problems.isEmpty()) {
             throw new UnreadableFileException(problems);
         }
@@ -115,15 +115,23 @@ final class Json {
         return "not JSON" + where + ": " + message.replaceFirst("(?s)( \\(for |: maybe|: was expecting|\n).*", "");
     }
 
-    private static void numbers(JsonNode node, String path, List<Problem> problems) {
+    /** What is JSON and yet nothing to reckon with or to write down again: absurd numbers, halves of characters. */
+    private static void values(JsonNode node, String path, List<Problem> problems) {
         if (node.isObject()) {
             for (Map.Entry<String, JsonNode> field : node.properties()) {
-                numbers(field.getValue(), path + "/" + escape(field.getKey()), problems);
+                if (broken(field.getKey())) {
+                    problems.add(new Problem(path, "a field name holds half of a character (an unpaired surrogate)"));
+                } else {
+                    values(field.getValue(), path + "/" + escape(field.getKey()), problems);
+                }
             }
         } else if (node.isArray()) {
             for (int i = 0; i < node.size(); i++) {
-                numbers(node.get(i), path + "/" + i, problems);
+                values(node.get(i), path + "/" + i, problems);
             }
+        } else if (node.isString() && broken(node.stringValue())) {
+            problems.add(
+                    new Problem(path, "the text holds half of a character (an unpaired surrogate); write it anew"));
         } else if (node.isBigDecimal()) {
             BigDecimal number = node.decimalValue();
             if (Math.abs((long) number.scale()) > WIDEST_SCALE || Double.isInfinite(number.doubleValue())) {
@@ -133,6 +141,10 @@ final class Json {
             problems.add(
                     new Problem(path, "a number of over 300 digits is out of range; give a number of everyday size"));
         }
+    }
+
+    private static boolean broken(String text) {
+        return text.codePoints().anyMatch(c -> c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE);
     }
 
     /** A field name as a segment of a JSON Pointer (RFC 6901). */

@@ -3,8 +3,10 @@ package rampart.server.api;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.UUID;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -18,6 +20,9 @@ import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingRequestHeaderException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.ServletRequestBindingException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -53,6 +58,13 @@ class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(HttpStatus.CONFLICT)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(StaleView.of(e));
+    }
+
+    /** Query parameters that are not UTF-8, for example. */
+    @ExceptionHandler
+    ProblemDetail unreadableParameters(InvalidParameterException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "The parameters in the address cannot be read; they must be UTF-8.");
     }
 
     @ExceptionHandler({
@@ -143,6 +155,27 @@ class Problems extends ResponseEntityExceptionHandler {
                                 + result.getResolvableErrors().get(0).getDefaultMessage()))
                 .toList();
         return respond(withErrors("Some parameters are not as they must be.", problems), headers);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String kind = e.getRequiredType() == null ? "another kind" : "a whole number";
+        Problem problem = new Problem(
+                String.valueOf(e.getPropertyName()), "'" + e.getValue() + "' is not allowed; it must be " + kind);
+        return respond(withErrors("Some parameters are not as they must be.", List.of(problem)), headers);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleServletRequestBindingException(
+            ServletRequestBindingException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String what = e instanceof MissingRequestHeaderException missing
+                ? "The header " + missing.getHeaderName()
+                        + " is missing; it holds the version of the draft that is meant."
+                : e instanceof MissingServletRequestParameterException missing
+                        ? "The parameter " + missing.getParameterName() + " is missing."
+                        : plainly(status);
+        return respond(ProblemDetail.forStatusAndDetail(status, what), headers);
     }
 
     @Override

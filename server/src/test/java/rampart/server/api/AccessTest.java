@@ -190,6 +190,13 @@ class AccessTest {
         assertProblem(http.get("api/packs//x"), 400);
         assertProblem(http.get("api/packs/%2e%2e/%2e%2e/etc"), 400);
         assertProblem(http.get("api/packs;x=1"), 400);
+        assertProblem(http.get("api/packs?search=%ff"), 400);
+        assertProblem(http.get("api/packs?search=%ED%A0%80"), 400);
+        assertProblem(http.get("api/packs/x%00y"), 400);
+        assertThat(http.get("api/packs?page=abc").body())
+                .contains("'abc' is not allowed")
+                .contains("whole number");
+        assertThat(http.put("api/packs/x/draft", "{}").body()).contains("If-Match");
     }
 
     @Test

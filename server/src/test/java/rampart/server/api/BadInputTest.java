@@ -127,6 +127,16 @@ class BadInputTest {
                         "",
                         "2 MB"),
                 raw("a number of 2000 digits", "{\"format\":" + "9".repeat(2000) + "}", "longer than is allowed"),
+                // halves of characters
+                at("/name", "\"x\\ud800y\"", "half of a character"),
+                at("/item/features/0/note", "\"\\udc00\"", "half of a character"),
+                new Bad(
+                        "half a character in a field name",
+                        GOOD.replace("\"kind\": \"fragile\"", "\"kind\": \"fragile\", \"\\ud83d\": 1")
+                                .getBytes(StandardCharsets.UTF_8),
+                        400,
+                        "/item/features/0",
+                        "half of a character"),
                 // duplicate keys
                 raw(
                         "format twice",
