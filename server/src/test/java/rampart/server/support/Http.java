@@ -125,8 +125,11 @@ public final class Http {
 
     public Answer signIn(DemoAccount account) {
         get("api/session");
-        return post(
+        Answer answer = post(
                 "api/session", "{\"name\":\"%s\",\"password\":\"%s\"}".formatted(account.name(), account.password()));
+        // Signing in clears the token; the next reading call brings the new one.
+        get("api/session");
+        return answer;
     }
 
     /** A demo pack's file. */
