@@ -31,7 +31,8 @@ is_ours() { alive "$1" && tr '\0' ' ' <"/proc/$1/cmdline" 2>/dev/null | grep -qF
 # The last lines of a log, for a person who has to find out what is wrong.
 last_lines() {
   say "the last lines of $1:"
-  tail -n 15 "$1" >&2 2>/dev/null || true
+  # Stack frames tell a person nothing; what caused what stands between them.
+  grep -vE '^[[:space:]]+(at |\.\.\. )' "$1" 2>/dev/null | grep -v '^$' | cut -c1-300 | tail -n 12 >&2 || true
 }
 
 random_password() { od -An -tx1 -N24 /dev/urandom | tr -d ' \n'; }
@@ -86,7 +87,8 @@ start_database() {
   else
     [ -f "$home/password" ] || (umask 077 && random_password >"$home/password")
     [ "$(id -u)" != 0 ] || as_root=(--user=root)
-    port=$(free_port 13306)
+    port=$(sed -n 's/^port=//p' "$home/my.cnf" 2>/dev/null || true)
+    [ -n "$port" ] && port_is_free "$port" || port=$(free_port 13306)
     socket=$(socket_dir)/$(basename "$home").sock
     rm -f "$home/db.pid"
     write_database_config "$home" "$port" "$socket"

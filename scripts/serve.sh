@@ -6,6 +6,8 @@ serve() {
   mkdir -p -m 700 "$home"
   if is_ours "$(pid_in "$home/server.pid")" "$home/run.json" && [ -f "$home/run.json" ]; then
     say "already running"
+    # A database that died under a running application is started again, at the port the application knows.
+    [ -n "${RAMPART_DB_URL:-}" ] || [ ! -f "$home/my.cnf" ] || start_database "$home"
     tell "$kind"
     return
   fi

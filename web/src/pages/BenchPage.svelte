@@ -218,6 +218,7 @@
   }
   .under {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.5rem;
     padding-top: 0.5rem;
     border-top: 1px solid var(--color-base-300);
@@ -229,6 +230,7 @@
   }
   .reasons {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     align-content: start;
     gap: 0.75rem;
     padding: 0.5rem 0.875rem 0.75rem;
@@ -240,6 +242,9 @@
   @media (max-width: 1023px) {
     .bench {
       display: block;
+    }
+    .work > :global(.section) {
+      flex: none;
     }
     .work,
     .reasons {

@@ -161,77 +161,79 @@
       <span class="quiet">{capital(foam.note)}. Nominal figures, good to about 20 %.</span>
     {/if}
   </p>
-  <table>
-    <thead>
-      <tr>
-        <th scope="col"><span class="sr-only">quantity</span></th>
-        {#each AROUND as face (face)}<th scope="col">{capital(face)}</th>{/each}
-      </tr>
-    </thead>
-    <tbody>
-      <tr>
-        <th scope="row">thickness, mm</th>
-        {#each AROUND as face (face)}
-          <td>
-            <QuantityField
-              kind="length"
-              showUnit={false}
-              label="{capital(face)} thickness"
-              value={side(layer.thicknessMm, face)}
-              disabled={bench.readOnly}
-              problem={problem('thicknessMm', face)}
-              onset={(value) => setSix('thicknessMm', face, value)}
-            />
-          </td>
-        {/each}
-      </tr>
-      {#if layer.form === 'pads'}
+  <div class="sides">
+    <table>
+      <thead>
         <tr>
-          <th scope="row">bearing area, cm²</th>
+          <th scope="col"><span class="sr-only">quantity</span></th>
+          {#each AROUND as face (face)}<th scope="col">{capital(face)}</th>{/each}
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          <th scope="row">thickness, mm</th>
           {#each AROUND as face (face)}
             <td>
               <QuantityField
-                kind="number"
-                unit="cm2"
-                step={10}
+                kind="length"
                 showUnit={false}
-                label="{capital(face)} bearing area"
-                value={side(layer.bearingCm2, face)}
+                label="{capital(face)} thickness"
+                value={side(layer.thicknessMm, face)}
                 disabled={bench.readOnly}
-                problem={problem('bearingCm2', face)}
-                onset={(value) => setSix('bearingCm2', face, value)}
+                problem={problem('thicknessMm', face)}
+                onset={(value) => setSix('thicknessMm', face, value)}
               />
             </td>
           {/each}
         </tr>
-        <tr>
-          <th scope="row">pads</th>
-          {#each AROUND as face (face)}
-            <td>
-              <QuantityField
-                kind="number"
-                least={1}
-                label="{capital(face)} pads"
-                value={side(layer.padCount, face, 1)}
-                disabled={bench.readOnly}
-                problem={problem('padCount', face)}
-                onset={(value) => setSix('padCount', face, value)}
-              />
-            </td>
-          {/each}
-        </tr>
-      {/if}
-      {#if laid}
-        <tr>
-          <th scope="row">load at rest (static stress), kPa</th>
-          {#each AROUND as face (face)}
-            {@const load = laid.staticStressKpa[face]}
-            <td class="told">{load === null ? 'bare' : figure(load)}</td>
-          {/each}
-        </tr>
-      {/if}
-    </tbody>
-  </table>
+        {#if layer.form === 'pads'}
+          <tr>
+            <th scope="row">bearing area, cm²</th>
+            {#each AROUND as face (face)}
+              <td>
+                <QuantityField
+                  kind="number"
+                  unit="cm2"
+                  step={10}
+                  showUnit={false}
+                  label="{capital(face)} bearing area"
+                  value={side(layer.bearingCm2, face)}
+                  disabled={bench.readOnly}
+                  problem={problem('bearingCm2', face)}
+                  onset={(value) => setSix('bearingCm2', face, value)}
+                />
+              </td>
+            {/each}
+          </tr>
+          <tr>
+            <th scope="row">pads</th>
+            {#each AROUND as face (face)}
+              <td>
+                <QuantityField
+                  kind="number"
+                  least={1}
+                  label="{capital(face)} pads"
+                  value={side(layer.padCount, face, 1)}
+                  disabled={bench.readOnly}
+                  problem={problem('padCount', face)}
+                  onset={(value) => setSix('padCount', face, value)}
+                />
+              </td>
+            {/each}
+          </tr>
+        {/if}
+        {#if laid}
+          <tr>
+            <th scope="row">load at rest (static stress), kPa</th>
+            {#each AROUND as face (face)}
+              {@const load = laid.staticStressKpa[face]}
+              <td class="told">{load === null ? 'bare' : figure(load)}</td>
+            {/each}
+          </tr>
+        {/if}
+      </tbody>
+    </table>
+  </div>
 {/snippet}
 
 {#if layer.kind === 'cushion'}
@@ -245,6 +247,9 @@
 <style>
   .sentence {
     line-height: 2;
+  }
+  .sides {
+    overflow-x: auto;
   }
   table {
     font-size: 0.8125rem;

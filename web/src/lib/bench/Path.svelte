@@ -205,10 +205,12 @@
 <style>
   .path {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.25rem;
   }
   .wall {
     position: relative;
+    overflow-x: clip;
     margin-bottom: 0.375rem;
   }
   svg {

@@ -12,10 +12,15 @@
   let { bench }: { bench: Bench } = $props();
 
   const MARKER = { width: 116, height: 40 };
-  const MARGIN = { side: 150, top: 50, bottom: 68 };
+  const BESIDE = { side: 150, top: 50, bottom: 68 };
+  const BELOW = { side: 22, top: 10, bottom: 24 };
+  /** Under this width the blows stand below the drawing, in the same places to one another. */
+  const NARROW = 600;
 
   let width = $state(800);
   let height = $state(380);
+  let narrow = $derived(width < NARROW);
+  let MARGIN = $derived(narrow ? BELOW : BESIDE);
   let evaluation = $derived(bench.evaluation!);
   let axes = $derived(VIEW_AXES[bench.view]);
   let materials = $derived(bench.pack.layers.map(materialOf));
@@ -63,13 +68,13 @@
     const outLeft = frame.left - MARKER.width - 24;
     const outRight = frame.right + 24;
     const list: [FaceWord[], number, number][] = [
+      [[axes.top, axes.left], outLeft, frame.top - 2],
       [[axes.top], middleX, frame.top - MARKER.height - 8],
-      [[axes.bottom], middleX, frame.bottom + 26],
+      [[axes.top, axes.right], outRight, frame.top - 2],
       [[axes.left], outLeft, middleY],
       [[axes.right], outRight, middleY],
-      [[axes.top, axes.left], outLeft, frame.top - 2],
-      [[axes.top, axes.right], outRight, frame.top - 2],
       [[axes.bottom, axes.left], outLeft, frame.bottom - MARKER.height + 2],
+      [[axes.bottom], middleX, frame.bottom + 26],
       [[axes.bottom, axes.right], outRight, frame.bottom - MARKER.height + 2]
     ];
     return list.flatMap(([faces, left, top]): Spot[] => {
@@ -172,29 +177,34 @@
         <text x={cx} y={cy + 12} text-anchor="middle">{shown(bench.pack.item.massKg)} kg</text>
       {/if}
     </svg>
-    {#each spots as { drop, word, left, top } (drop.id)}
-      <button
-        type="button"
-        class="marker"
-        class:light={!drop.counted}
-        aria-pressed={bench.chosenBlow === drop.id}
-        style:left="{left}px"
-        style:top="{top}px"
-        title="{drop.blow.title}: {blowFigure(drop)}, {drop.blow.status}{drop.counted
-          ? ''
-          : ', not counted on this journey'}"
-        data-drop={drop.id}
-        onclick={() => bench.chooseBlow(drop)}
-      >
-        <Glyph status={drop.blow.status} />
-        <span class="lines">
-          <span class="quiet">{word}</span>
-          <b>{blowFigure(drop)} <span class="status-{drop.blow.status}">{drop.blow.status}</span></b>
-        </span>
-      </button>
-    {/each}
+    {#if !narrow}{@render markers()}{/if}
   </div>
+  {#if narrow}<div class="below">{@render markers()}</div>{/if}
 </section>
+
+{#snippet markers()}
+  {#each spots as { drop, word, left, top } (drop.id)}
+    <button
+      type="button"
+      class="marker"
+      class:light={!drop.counted}
+      aria-pressed={bench.chosenBlow === drop.id}
+      style:left={narrow ? undefined : `${left}px`}
+      style:top={narrow ? undefined : `${top}px`}
+      title="{drop.blow.title}: {blowFigure(drop)}, {drop.blow.status}{drop.counted
+        ? ''
+        : ', not counted on this journey'}"
+      data-drop={drop.id}
+      onclick={() => bench.chooseBlow(drop)}
+    >
+      <Glyph status={drop.blow.status} />
+      <span class="lines">
+        <span class="quiet">{word}</span>
+        <b>{blowFigure(drop)} <span class="status-{drop.blow.status}">{drop.blow.status}</span></b>
+      </span>
+    </button>
+  {/each}
+{/snippet}
 
 <style>
   .section {
@@ -269,6 +279,19 @@
     text-align: left;
     line-height: 1.2;
   }
+  .below {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 2px;
+  }
+  .below .marker {
+    position: static;
+    width: auto;
+  }
+  /* The item's place stays free: left and right stand at both its sides. */
+  .below .marker:nth-child(5) {
+    grid-column: 3;
+  }
   .marker:hover {
     background: var(--color-base-200);
   }
@@ -284,5 +307,16 @@
     flex-direction: column;
     overflow: hidden;
     white-space: nowrap;
+  }
+  @media (max-width: 1023px) {
+    .views {
+      position: static;
+      flex-direction: row;
+      justify-content: flex-end;
+    }
+    .stage {
+      flex: none;
+      height: 22rem;
+    }
   }
 </style>
