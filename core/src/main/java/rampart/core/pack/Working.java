@@ -1,7 +1,6 @@
 package rampart.core.pack;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,14 +30,6 @@ public record Working(String formula, List<String> steps, List<Figure> figures, 
         String right = line.substring(line.indexOf('=') + 1).trim();
         return SYMBOL.matcher(right)
                 .replaceAll(match -> Matcher.quoteReplacement(
-                        values.containsKey(match.group()) ? shortly(values.get(match.group())) : match.group()));
-    }
-
-    private static String shortly(double value) {
-        String text = String.format(Locale.ROOT, "%.4g", value);
-        if (text.contains(".") && !text.contains("e")) {
-            text = text.replaceAll("0+$", "").replaceAll("\\.$", "");
-        }
-        return text;
+                        values.containsKey(match.group()) ? Say.shortly(values.get(match.group())) : match.group()));
     }
 }
