@@ -237,6 +237,7 @@
     border-left: 1px solid var(--color-base-300);
     background: color-mix(in oklab, var(--color-base-200) 70%, var(--color-base-100));
     overflow-y: auto;
+    contain: layout paint;
   }
   /* Narrower or zoomed: one column, sentence, verdict, section, path, blow map, margins. */
   @media (max-width: 1023px) {
@@ -252,6 +253,7 @@
     }
     .reasons {
       border-left: 0;
+      contain: none;
     }
   }
 </style>

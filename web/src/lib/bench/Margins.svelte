@@ -50,7 +50,7 @@
             >
           </span>
           <span class="bar" aria-hidden="true">
-            <span class="fill status-{group.check.status}" style:width="{bar(group)}%"></span>
+            <span class="fill status-{group.check.status}" style:background-size="{bar(group)}% 100%"></span>
             {#if group.check.limit !== null}<span class="post"></span>{/if}
           </span>
         </button>
@@ -88,12 +88,13 @@
   .bar {
     position: relative;
     height: 8px;
+    contain: layout;
     border-bottom: 1px solid var(--color-base-300);
   }
   .fill {
     position: absolute;
-    inset: 0 auto 0 0;
-    background: currentColor;
+    inset: 0;
+    background: linear-gradient(currentColor, currentColor) no-repeat;
   }
   .post {
     position: absolute;

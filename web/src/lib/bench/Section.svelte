@@ -233,6 +233,7 @@
     flex: 1;
     min-height: 18rem;
     overflow: hidden;
+    contain: strict;
   }
   svg {
     position: absolute;
@@ -278,6 +279,7 @@
     font-stretch: 82%;
     text-align: left;
     line-height: 1.2;
+    contain: content;
   }
   .below {
     display: grid;

@@ -1,0 +1,51 @@
+package rampart.server.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Evaluator;
+import rampart.formats.PackFile;
+import rampart.formats.view.EvaluationView;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Evaluates one pack some hundred times once the server answers and aside, so that the first
+ * person's edits do not wait for a cold machine: measured in docs/performance.md.
+ */
+@Component
+class WarmUp {
+    /** Enough for the compiler of the running machine to have seen the whole path; more gains nothing. */
+    private static final int TIMES = 400;
+
+    private final Catalogue catalogue;
+    private final JsonMapper mapper;
+
+    WarmUp(Catalogue catalogue, JsonMapper mapper) {
+        this.catalogue = catalogue;
+        this.mapper = mapper;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        Thread thread = new Thread(this::evaluate, "warm-up");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void evaluate() {
+        try {
+            byte[] file = new ClassPathResource("rampart/warm-up.json").getContentAsByteArray();
+            for (int i = 0; i < TIMES; i++) {
+                EvaluationView view =
+                        EvaluationView.of(Evaluator.evaluate(PackFile.read(file).pack(), catalogue));
+                mapper.writeValueAsBytes(view);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
