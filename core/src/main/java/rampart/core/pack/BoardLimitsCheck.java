@@ -2,6 +2,7 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import rampart.core.material.Board;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.quantity.Size;
@@ -19,13 +20,13 @@ final class BoardLimitsCheck implements CheckRule {
         boolean bySize =
                 Units.roundTo9Decimals(inches / board.limitIn()) > Units.roundTo9Decimals(lb / board.limitLb());
         double limit = bySize ? board.limitIn() : board.limitLb();
-        Figure most = Figure.std(
+        Supplier<Figure> most = () -> Figure.std(
                 "L",
                 bySize ? "most length + width + height of the grade" : "most gross mass of the grade",
                 limit,
                 bySize ? "in" : "lb",
                 StandardCatalogue.LIMITS_SOURCE);
-        Working working = bySize
+        Supplier<Working> working = () -> bySize
                 ? new Working(
                         "D = (l + w + h)/u",
                         List.of(),
@@ -34,7 +35,7 @@ final class BoardLimitsCheck implements CheckRule {
                                 Figure.law("w", "outside width", outside.widthMm(), "mm"),
                                 Figure.law("h", "outside height", outside.heightMm(), "mm"),
                                 Figure.law("u", "mm in an inch", Units.MM_PER_IN, ""),
-                                most),
+                                most.get()),
                         List.of())
                 : new Working(
                         "D = m/u",
@@ -42,9 +43,9 @@ final class BoardLimitsCheck implements CheckRule {
                         List.of(
                                 Figure.law("m", "gross mass", situation.layout().grossMassKg(), "kg"),
                                 Figure.law("u", "kg in a pound", Units.KG_PER_LB, ""),
-                                most),
+                                most.get()),
                         List.of());
-        String because = bySize
+        Supplier<String> because = () -> bySize
                 ? "Length, width and height come to " + Say.whole(sumMm) + " mm; " + board.name()
                         + " is meant for up to " + Say.whole(board.limitIn() * Units.MM_PER_IN) + " mm."
                 : "The pack weighs " + Say.oneDecimal(situation.layout().grossMassKg()) + " kg; " + board.name()

@@ -2,6 +2,7 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
@@ -34,12 +35,16 @@ final class BucklingCheck implements CheckRule {
         if (cushion == null) {
             return List.of();
         }
+        return List.of(check(cushion, at));
+    }
+
+    private static Check check(LaidCushion cushion, Face at) {
         double demand = demandCm2(cushion, at);
         double limit = limitCm2(cushion, at);
-        String because = "A pad on the " + at.word() + " has " + Say.whole(limit) + " cm2; at "
+        Supplier<String> because = () -> "A pad on the " + at.word() + " has " + Say.whole(limit) + " cm2; at "
                 + Say.oneDecimal(cushion.thicknessMm().on(at)) + " mm thick it needs " + Say.whole(demand)
                 + " cm2 to stand straight.";
-        Working working = new Working(
+        Supplier<Working> working = () -> new Working(
                 "D = (z*t/10)^2",
                 List.of(),
                 List.of(
@@ -47,7 +52,7 @@ final class BucklingCheck implements CheckRule {
                         Figure.input("t", "thickness", cushion.thicknessMm().on(at), "mm"),
                         Figure.input("A", "area of one pad", limit, "cm2")),
                 List.of());
-        return List.of(Check.judged(
+        return Check.judged(
                 "cushion.buckling",
                 "Pads folding over",
                 Check.Where.layerFace(cushion.layer(), at),
@@ -55,7 +60,7 @@ final class BucklingCheck implements CheckRule {
                 OptionalDouble.of(limit),
                 "cm2",
                 because,
-                working));
+                working);
     }
 
     private static double demandCm2(LaidCushion cushion, Face face) {

@@ -3,6 +3,7 @@ package rampart.core.pack;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.Supplier;
 import rampart.core.quantity.Face;
 
 /**
@@ -16,7 +17,7 @@ import rampart.core.quantity.Face;
  * @param limit what is borne; empty where nobody knows
  * @param unit of both; empty for a fraction
  * @param margin 1 - demand/limit, unrounded; empty where there is no limit
- * @param because one sentence, or a few, that a packer understands
+ * @param told the words, made when somebody reads them: a search over thousands of packs reads none
  */
 public record Check(
         String id,
@@ -28,8 +29,7 @@ public record Check(
         String unit,
         OptionalDouble margin,
         Status status,
-        String because,
-        Working working) {
+        Told told) {
 
     /** A check judged by the ordinary bands of rule 28; unknown without a limit. */
     static Check judged(
@@ -39,24 +39,46 @@ public record Check(
             double demand,
             OptionalDouble limit,
             String unit,
-            String because,
-            Working working) {
+            Supplier<String> because,
+            Supplier<Working> working) {
         OptionalDouble margin =
                 limit.isPresent() ? OptionalDouble.of(1 - demand / limit.getAsDouble()) : OptionalDouble.empty();
         Status status = margin.isPresent() ? Status.ofMargin(margin.getAsDouble()) : Status.UNKNOWN;
-        return new Check(id, title, where.layer(), where.face(), demand, limit, unit, margin, status, because, working);
+        return new Check(
+                id,
+                title,
+                where.layer(),
+                where.face(),
+                demand,
+                limit,
+                unit,
+                margin,
+                status,
+                new Told(because, working));
     }
 
     /** This check with a status that a rule fixes over the bands. */
     Check withStatus(Status fixed) {
-        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, because, working);
+        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, told);
     }
 
     /** This check with the margin that a rule fixes. */
     Check withMargin(double fixed) {
-        return new Check(
-                id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, because, working);
+        return new Check(id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, told);
     }
+
+    /** One sentence, or a few, that a packer understands. */
+    public String because() {
+        return told.because.get();
+    }
+
+    /** The numbers behind it. */
+    public Working working() {
+        return told.working.get();
+    }
+
+    /** Two ways to tell the same check. */
+    record Told(Supplier<String> because, Supplier<Working> working) {}
 
     /** What a check is about. */
     record Where(OptionalInt layer, Optional<Face> face) {

@@ -2,6 +2,7 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
@@ -25,12 +26,17 @@ final class CreepCheck implements CheckRule {
         if (cushion == null) {
             return List.of();
         }
+        return List.of(check(cushion));
+    }
+
+    private static Check check(LaidCushion cushion) {
         double demand = cushion.staticStressKpa(Face.BOTTOM);
         double limit = cushion.foam().creepLimitKpa();
-        String because = "The " + cushion.foam().name() + " under the item carries " + Say.oneDecimal(demand)
-                + " kPa at rest; it keeps its thickness up to " + Say.oneDecimal(limit) + " kPa."
-                + (demand > limit ? " Over that it counts a tenth thinner in every drop on the bottom." : "");
-        Working working = new Working(
+        Supplier<String> because =
+                () -> "The " + cushion.foam().name() + " under the item carries " + Say.oneDecimal(demand)
+                        + " kPa at rest; it keeps its thickness up to " + Say.oneDecimal(limit) + " kPa."
+                        + (demand > limit ? " Over that it counts a tenth thinner in every drop on the bottom." : "");
+        Supplier<Working> working = () -> new Working(
                 "s = m*g/(A/10)",
                 List.of(),
                 List.of(
@@ -49,7 +55,7 @@ final class CreepCheck implements CheckRule {
                                 cushion.foam().basis(),
                                 cushion.foam().source())),
                 List.of());
-        return List.of(Check.judged(
+        return Check.judged(
                 "cushion.creep",
                 "Load on the foam at rest",
                 Check.Where.layerFace(cushion.layer(), Face.BOTTOM),
@@ -57,6 +63,6 @@ final class CreepCheck implements CheckRule {
                 OptionalDouble.of(limit),
                 "kPa",
                 because,
-                working));
+                working);
     }
 }

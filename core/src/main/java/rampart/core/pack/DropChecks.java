@@ -20,7 +20,6 @@ final class DropChecks {
         boolean byVelocity = judgedByVelocity(situation, drop, limitG);
         double velocity = situation.velocityChangeMps();
         DropSentence sentence = new DropSentence(situation, drop);
-        DropWorking working = new DropWorking(situation, drop);
         String id = drop.id().id();
         String title = drop.id().title();
         Check.Where where =
@@ -33,9 +32,17 @@ final class DropChecks {
                         velocity,
                         situation.pack().item().fragility().criticalVelocityChangeMps(),
                         "m/s",
-                        sentence.byVelocity(velocity),
-                        working.ofVelocity())
-                : Check.judged(id, title, where, drop.g(), limitG, "G", sentence.byAcceleration(limitG), working.ofG());
+                        () -> sentence.byVelocity(velocity),
+                        () -> new DropWorking(situation, drop).ofVelocity())
+                : Check.judged(
+                        id,
+                        title,
+                        where,
+                        drop.g(),
+                        limitG,
+                        "G",
+                        () -> sentence.byAcceleration(limitG),
+                        () -> new DropWorking(situation, drop).ofG());
         boolean doubtful = drop.tips() || situation.heavyBoxes();
         return check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
     }

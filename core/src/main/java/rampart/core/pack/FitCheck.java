@@ -1,8 +1,8 @@
 package rampart.core.pack;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import rampart.core.layout.LaidBox;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Units;
@@ -30,16 +30,24 @@ final class FitCheck implements CheckRule {
         if (tightest == null) {
             return List.of();
         }
+        return List.of(check(tightest, axis));
+    }
+
+    private static Check check(LaidBox tightest, Axis axis) {
         double contents = tightest.contents().along(axis);
         double inside = tightest.carton().inside().along(axis);
         String dimension = List.of("length", "width", "height").get(axis.ordinal());
         boolean fits = tightest.slack().along(axis) >= 0;
-        String because =
+        Supplier<String> because = () ->
                 "In " + dimension + " the contents need " + Say.oneDecimal(contents) + " mm and the stock carton has "
                         + Say.oneDecimal(inside) + " mm" + (fits ? "." : ": it does not go in.");
-        List<Figure> figures = new ArrayList<>(List.of(
-                Figure.law("C", dimension + " of the contents", contents, "mm"),
-                Figure.input("I", "inside " + dimension + " of the stock carton", inside, "mm")));
+        Supplier<Working> working = () -> new Working(
+                "D = C",
+                List.of(),
+                List.of(
+                        Figure.law("C", dimension + " of the contents", contents, "mm"),
+                        Figure.input("I", "inside " + dimension + " of the stock carton", inside, "mm")),
+                List.of());
         Check check = Check.judged(
                 "fit",
                 "Going into the stock carton",
@@ -48,8 +56,8 @@ final class FitCheck implements CheckRule {
                 OptionalDouble.of(inside),
                 "mm",
                 because,
-                new Working("D = C", List.of(), figures, List.of()));
-        return List.of(check.withStatus(fits ? Status.HOLDS : Status.BREAKS));
+                working);
+        return check.withStatus(fits ? Status.HOLDS : Status.BREAKS);
     }
 
     private static double ratio(LaidBox box, Axis axis) {

@@ -2,6 +2,7 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import rampart.core.layout.LaidBox;
 
 /** What can move will wear: the largest clearance of any box against 10 mm (rule 33). */
@@ -16,19 +17,24 @@ final class MovementCheck implements CheckRule {
                 loosest = box;
             }
         }
+        return List.of(
+                check(loosest, loosest.layer() == situation.layout().outer().layer()));
+    }
+
+    private static Check check(LaidBox loosest, boolean outer) {
         double slack = loosest.largestSlackMm();
-        boolean outer = loosest.layer() == situation.layout().outer().layer();
-        String because = "The " + (outer ? "outer carton" : "inner box") + " leaves " + Say.oneDecimal(slack)
-                + " mm of play in all; more than 10 mm moves"
-                + (slack > LIMIT_MM ? ". Fill it or take a closer box." : ".");
-        Working working = new Working(
+        Supplier<String> because =
+                () -> "The " + (outer ? "outer carton" : "inner box") + " leaves " + Say.oneDecimal(slack)
+                        + " mm of play in all; more than 10 mm moves"
+                        + (slack > LIMIT_MM ? ". Fill it or take a closer box." : ".");
+        Supplier<Working> working = () -> new Working(
                 "D = x",
                 List.of(),
                 List.of(
                         Figure.input("x", "largest clearance", slack, "mm"),
                         Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33")),
                 List.of("Settling of foam and fill is not counted."));
-        return List.of(Check.judged(
+        return Check.judged(
                 "movement",
                 "Room to move",
                 Check.Where.layer(loosest.layer()),
@@ -36,6 +42,6 @@ final class MovementCheck implements CheckRule {
                 OptionalDouble.of(LIMIT_MM),
                 "mm",
                 because,
-                working));
+                working);
     }
 }

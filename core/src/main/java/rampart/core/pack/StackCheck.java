@@ -2,7 +2,6 @@ package rampart.core.pack;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import rampart.core.box.RegularSlotted;
 import rampart.core.box.StackStrength;
@@ -32,12 +31,32 @@ final class StackCheck implements CheckRule {
         double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
         StackStrength strength = StackStrength.of(carton, stack);
         double limit = strength.strengthN();
+        boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();
+        return Check.judged(
+                "stack",
+                "Standing in a pile",
+                Check.Where.layer(situation.layout().outer().layer()),
+                demand,
+                OptionalDouble.of(limit),
+                "N",
+                () -> because(boxesAbove, demand, limit, low),
+                () -> working(stack, carton, strength, boxesAbove, gross, low));
+    }
 
+    private static String because(double boxesAbove, double demand, double limit, boolean low) {
+        return Say.whole(boxesAbove) + (boxesAbove == 1 ? " box" : " boxes") + " above press with "
+                + Say.whole(demand) + " N; the carton carries " + Say.whole(limit)
+                + " N. No safety factor is in this."
+                + (low ? " So low a carton was not tested for this formula." : "");
+    }
+
+    private static Working working(
+            Stack stack, RegularSlotted carton, StackStrength strength, double boxesAbove, double gross, boolean low) {
         List<Figure> figures = new ArrayList<>(List.of(
                 Figure.law("N", "boxes above", boxesAbove, ""),
                 Figure.law("m", "gross mass", gross, "kg"),
                 Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
-                Figure.law("S", "strength of the carton", limit, "N"),
+                Figure.law("S", "strength of the carton", strength.strengthN(), "N"),
                 Figure.std("K", "McKee's constant", StackStrength.MCKEE, "", "McKee 1963, from memory"),
                 Figure.nominal(
                         "ECT",
@@ -66,27 +85,10 @@ final class StackCheck implements CheckRule {
         List<String> notes = new ArrayList<>(
                 List.of(
                         "No safety factor is in it. The contents carry nothing. Overhang, gaps in a pallet and rough handling are not applied."));
-        boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();
         if (low) {
             notes.add("The carton is lower than a seventh of its perimeter, where the formula was not tested.");
         }
-        String because = String.format(
-                Locale.ROOT,
-                "%.0f %s above press with %.0f N; the carton carries %.0f N. No safety factor is in this.%s",
-                boxesAbove,
-                boxesAbove == 1 ? "box" : "boxes",
-                demand,
-                limit,
-                low ? " So low a carton was not tested for this formula." : "");
-        return Check.judged(
-                "stack",
-                "Standing in a pile",
-                Check.Where.layer(situation.layout().outer().layer()),
-                demand,
-                OptionalDouble.of(limit),
-                "N",
-                because,
-                new Working("D = N*m*g", List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp"), figures, notes));
+        return new Working("D = N*m*g", List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp"), figures, notes);
     }
 
     private static double boxesAbove(Stack stack, RegularSlotted carton) {

@@ -2,6 +2,7 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import rampart.core.quantity.Units;
 
 /** No cushion may be pressed solid: the largest fraction of lock-up over all counted drops (rule 20). */
@@ -19,11 +20,15 @@ final class StrainCheck implements CheckRule {
                 place = drop.id().title().replaceFirst("Falls", "falls");
             }
         }
-        String because = largest >= 1
+        return List.of(check(largest, place));
+    }
+
+    private static Check check(double largest, String place) {
+        Supplier<String> because = () -> largest >= 1
                 ? "In one blow nothing takes the load: a face is bare or a cushion is pressed solid."
                 : "At worst the foam is pressed to " + Say.whole(largest * 100) + " % of what it can be, when the pack "
                         + place + ".";
-        Working working = new Working(
+        Supplier<Working> working = () -> new Working(
                 "D = e_max",
                 List.of(),
                 List.of(
@@ -32,7 +37,7 @@ final class StrainCheck implements CheckRule {
                                 "L", "most that may be used", LIMIT, "", "strain at the peak under 0.9 of lock-up")),
                 List.of(
                         "Over every cushion and struck face of the counted drops, both temperatures, all laws and load factors."));
-        return List.of(Check.judged(
+        return Check.judged(
                 "cushion.strain",
                 "Foam pressed flat",
                 Check.Where.PACK,
@@ -40,6 +45,6 @@ final class StrainCheck implements CheckRule {
                 OptionalDouble.of(LIMIT),
                 "",
                 because,
-                working));
+                working);
     }
 }

@@ -35,7 +35,19 @@ final class VibrationCheck implements CheckRule {
         OptionalDouble bears = fragility.leastLimitG();
         OptionalDouble limit =
                 bears.isPresent() ? OptionalDouble.of(SHARE_OF_LIMIT * bears.getAsDouble()) : OptionalDouble.empty();
+        return Check.judged(
+                "vibration",
+                "The ride",
+                Check.Where.PACK,
+                demand,
+                limit,
+                "G",
+                () -> because(vibration, cushion, fragility, demand, limit),
+                () -> working(vibration, cushion, fragility, response));
+    }
 
+    private static Working working(
+            Vibration vibration, Optional<Resonance> cushion, Fragility fragility, double response) {
         List<Figure> figures = new ArrayList<>();
         List<String> steps = new ArrayList<>();
         figures.add(Figure.law("R", "response of the item", response, "Grms"));
@@ -55,7 +67,7 @@ final class VibrationCheck implements CheckRule {
             figures.add(Figure.input("fc", "frequency of the part on the item", part.frequencyHz(), "Hz"));
             figures.add(Figure.input("Qc", "amplification of the part", part.q(), ""));
         });
-        bears.ifPresent(g -> {
+        fragility.leastLimitG().ifPresent(g -> {
             figures.add(Figure.input("Gc", "what the item bears", g, "G"));
             figures.add(Figure.assumed("w", "share that a long ride may use", SHARE_OF_LIMIT, "", "half"));
             figures.add(Figure.law("L", "limit", SHARE_OF_LIMIT * g, "G"));
@@ -64,15 +76,7 @@ final class VibrationCheck implements CheckRule {
         List<String> notes =
                 List.of("R is the square root of the integral of the profile times the squared gain of the foam"
                         + (fragility.component().isPresent() ? " and of the part." : "."));
-        return Check.judged(
-                "vibration",
-                "The ride",
-                Check.Where.PACK,
-                demand,
-                limit,
-                "G",
-                because(vibration, cushion, fragility, demand, limit),
-                new Working("D = c*R", steps, figures, notes));
+        return new Working("D = c*R", steps, figures, notes);
     }
 
     private static String because(
