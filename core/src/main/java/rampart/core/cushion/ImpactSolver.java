@@ -47,6 +47,21 @@ public final class ImpactSolver {
                 peakG, capped, temperatureC, repeated, loadFactor, peaks(peakG, temperatureC, repeated, loadFactor));
     }
 
+    /** True where the cushions cannot take this fall without more than this G: one look instead of a solution. */
+    public boolean exceeds(double limitG, double temperatureC, boolean repeated) {
+        List<Springs> acting = new ArrayList<>(layers.size());
+        for (DropLayer layer : layers) {
+            if (layer.acts()) {
+                acting.add(springs(layer, temperatureC, repeated, 1));
+            }
+        }
+        if (acting.isEmpty()) {
+            return true;
+        }
+        double fallJ = acting.get(acting.size() - 1).movingMassKg() * Units.STANDARD_GRAVITY * heightM;
+        return absorbed(acting, Math.log(limitG))[0] < fallJ;
+    }
+
     private Springs springs(DropLayer layer, double temperatureC, boolean repeated, double loadFactor) {
         return new Springs(
                 layer.movingMassKg() * loadFactor,

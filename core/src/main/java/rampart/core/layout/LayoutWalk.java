@@ -23,7 +23,7 @@ public final class LayoutWalk {
     private final List<LaidBox> boxes = new ArrayList<>();
     private final List<Double> masses = new ArrayList<>();
     private final Map<Face, List<Layout.Wall.Piece>> pieces = new EnumMap<>(Face.class);
-    private final SolidMaker solids = new SolidMaker();
+    private final SolidMaker solids;
 
     private Cuboid envelope;
     private Cuboid body;
@@ -33,8 +33,9 @@ public final class LayoutWalk {
     private Size bodySize;
     private double movingMassKg;
 
-    private LayoutWalk(Item item, Catalogue catalogue) {
+    private LayoutWalk(Item item, Catalogue catalogue, boolean drawn) {
         this.item = item;
+        solids = new SolidMaker(drawn);
         this.catalogue = catalogue;
         envelope = Cuboid.centred(item.size());
         body = envelope;
@@ -50,10 +51,19 @@ public final class LayoutWalk {
      * @throws IllegalArgumentException if the last layer is not a box, or the catalogue lacks a material
      */
     public static Layout lay(Item item, List<Layer> layers, Catalogue catalogue) {
+        return lay(item, layers, catalogue, true);
+    }
+
+    /** The same without solids, for a search that draws nothing. */
+    public static Layout layUndrawn(Item item, List<Layer> layers, Catalogue catalogue) {
+        return lay(item, layers, catalogue, false);
+    }
+
+    private static Layout lay(Item item, List<Layer> layers, Catalogue catalogue, boolean drawn) {
         if (layers.isEmpty() || !(layers.get(layers.size() - 1) instanceof Layer.Box)) {
             throw new IllegalArgumentException("the last layer must be a box: the outer carton");
         }
-        LayoutWalk walk = new LayoutWalk(item, catalogue);
+        LayoutWalk walk = new LayoutWalk(item, catalogue, drawn);
         walk.solids.item(walk.envelope);
         for (int i = 0; i < layers.size(); i++) {
             double mass = walk.add(i, layers.get(i));

@@ -16,6 +16,12 @@ import rampart.core.quantity.Size;
  */
 final class SolidMaker {
     private final List<Solid> solids = new ArrayList<>();
+    private final boolean drawn;
+
+    /** @param drawn false to make nothing */
+    SolidMaker(boolean drawn) {
+        this.drawn = drawn;
+    }
 
     List<Solid> all() {
         return List.copyOf(solids);
@@ -26,6 +32,9 @@ final class SolidMaker {
     }
 
     void shell(Solid.Part part, int layer, Cuboid inner, Cuboid outer) {
+        if (!drawn) {
+            return;
+        }
         Point a = outer.min();
         Point b = outer.max();
         Point c = inner.min();
@@ -39,6 +48,9 @@ final class SolidMaker {
     }
 
     void cushion(int layer, CushionForm form, Size bodySize, Cuboid body, Cuboid inner, Cuboid outer) {
+        if (!drawn) {
+            return;
+        }
         if (form instanceof CushionForm.Full) {
             shell(Solid.Part.FOAM, layer, inner, outer);
         } else if (form instanceof CushionForm.Pads pads) {

@@ -11,6 +11,11 @@ import rampart.core.quantity.Units;
 /** The most mass and size that the outer carton's board grade is meant for (rule 26). */
 final class BoardLimitsCheck implements CheckRule {
     @Override
+    public String id() {
+        return "board.limits";
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         Board board = situation.layout().outer().carton().board();
         Size outside = situation.layout().outside();

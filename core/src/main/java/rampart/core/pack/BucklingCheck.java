@@ -10,7 +10,12 @@ import rampart.core.quantity.Units;
 
 /** Tall narrow pads fold instead of giving: each pad must be at least (1.33 t)^2 (rule 22). */
 final class BucklingCheck implements CheckRule {
-    private static final double FACTOR = 1.33;
+    static final double FACTOR = 1.33;
+
+    @Override
+    public String id() {
+        return "cushion.buckling";
+    }
 
     @Override
     public List<Check> on(Situation situation) {

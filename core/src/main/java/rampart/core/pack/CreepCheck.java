@@ -10,6 +10,11 @@ import rampart.core.quantity.Units;
 /** Foam that carries too much at rest thins in time: static stress on the bottom against its creep limit (rule 21). */
 final class CreepCheck implements CheckRule {
     @Override
+    public String id() {
+        return "cushion.creep";
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         double worst = -1;
         LaidCushion cushion = null;

@@ -53,7 +53,7 @@ public final class Curves {
         LaidCushion cushion = situation.cushion(main.get().layer());
         Face face = drop.id().faces().get(0);
         double now = cushion.staticStressKpa(face);
-        Drops drops = new Drops(situation.pack(), situation.layout(), situation.dropHeightMm(), situation.creeping());
+        Drops drops = situation.working();
         DoubleUnaryOperator g =
                 s -> drops.drop(drop.id(), cushion.layer(), now / s).g();
         OptionalDouble limit =

@@ -14,7 +14,7 @@ final class DropChecks {
         return situation.drops().stream().map(drop -> check(situation, drop)).toList();
     }
 
-    private static Check check(Situation situation, Drop drop) {
+    static Check check(Situation situation, Drop drop) {
         OptionalDouble limitG =
                 situation.pack().item().fragility().limitG(drop.id().faces());
         boolean byVelocity = judgedByVelocity(situation, drop, limitG);

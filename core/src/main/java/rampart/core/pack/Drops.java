@@ -82,6 +82,15 @@ final class Drops {
                 id.flat() && tips(id.faces().get(0)));
     }
 
+    /** True where this drop surely exceeds the limit; false says nothing. */
+    boolean surelyExceeds(DropId id, double limitG) {
+        double[] cosine = cosine(id);
+        ImpactSolver solver = new ImpactSolver(springs(id, -1, 1), cosine, heightMm / 1000);
+        Climate climate = pack.journey().climate();
+        boolean repeated = pack.journey().drop().repeated();
+        return solver.exceeds(limitG, climate.minC(), repeated) || solver.exceeds(limitG, climate.maxC(), repeated);
+    }
+
     private double[] cosine(DropId id) {
         int n = id.faces().size();
         double[] cosine = new double[n];

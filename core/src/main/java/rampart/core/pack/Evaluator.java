@@ -57,6 +57,20 @@ public final class Evaluator {
                 blows);
     }
 
+    /** One check alone, by its id, with no more work than it needs; empty where the pack has no such check. */
+    static Optional<Check> check(Situation situation, String id) {
+        for (DropId drop : DropId.ALL) {
+            if (drop.id().equals(id)) {
+                return Optional.of(
+                        DropChecks.check(situation, situation.working().drop(drop)));
+            }
+        }
+        return AFTER_DROPS.stream()
+                .filter(rule -> rule.id().equals(id))
+                .flatMap(rule -> rule.on(situation).stream())
+                .findFirst();
+    }
+
     /** The lowest margin of that status, the first on a tie; among unknown ones the first. */
     private static Optional<Check> weakest(List<Check> checks, Status verdict) {
         Check weakest = null;

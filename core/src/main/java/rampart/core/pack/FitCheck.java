@@ -13,6 +13,11 @@ import rampart.core.quantity.Units;
  */
 final class FitCheck implements CheckRule {
     @Override
+    public String id() {
+        return "fit";
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         LaidBox tightest = null;
         Axis axis = Axis.X;

@@ -6,8 +6,13 @@ import java.util.function.Supplier;
 
 /** What one person, or two, should lift (rule 27). */
 final class LiftCheck implements CheckRule {
-    private static final double ONE_PERSON_KG = 23;
+    static final double ONE_PERSON_KG = 23;
     private static final double TWO_PERSONS_KG = 46;
+
+    @Override
+    public String id() {
+        return "lift";
+    }
 
     @Override
     public List<Check> on(Situation situation) {

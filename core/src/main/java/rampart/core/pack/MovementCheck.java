@@ -10,6 +10,11 @@ final class MovementCheck implements CheckRule {
     private static final double LIMIT_MM = 10;
 
     @Override
+    public String id() {
+        return "movement";
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         LaidBox loosest = situation.layout().boxes().get(0);
         for (LaidBox box : situation.layout().boxes()) {

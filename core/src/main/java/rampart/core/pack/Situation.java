@@ -10,22 +10,37 @@ import rampart.core.material.Catalogue;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 
-/**
- * A pack laid out and dropped: what the checks look at.
- *
- * @param dropHeightMm design drop height
- * @param creeping indices of the layers whose bottom load is over the creep limit
- */
-record Situation(Pack pack, Layout layout, double dropHeightMm, Set<Integer> creeping, List<Drop> drops) {
+/** A pack laid out and dropped: what the checks look at. The drops are worked when they are first asked for. */
+final class Situation {
     /** Rebound of every material (assumed). */
     static final double REBOUND = 0.5;
 
     /** Difference of moving masses over the item's mass beyond which boxes between cushions are heavy (rule 34). */
     static final double HEAVY_BOXES_BEYOND = 0.15;
 
+    private final Pack pack;
+    private final Layout layout;
+    private final double dropHeightMm;
+    private final Set<Integer> creeping;
+    private List<Drop> drops;
+
+    private Situation(Pack pack, Layout layout, double dropHeightMm, Set<Integer> creeping) {
+        this.pack = pack;
+        this.layout = layout;
+        this.dropHeightMm = dropHeightMm;
+        this.creeping = creeping;
+    }
+
     static Situation of(Pack pack, Catalogue catalogue) {
-        Layout layout = LayoutWalk.lay(pack.item(), pack.layers(), catalogue);
-        double height = pack.journey().drop().heightMm(layout.grossMassKg());
+        return of(pack, LayoutWalk.lay(pack.item(), pack.layers(), catalogue));
+    }
+
+    /** For a search, which draws nothing. */
+    static Situation undrawn(Pack pack, Catalogue catalogue) {
+        return of(pack, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue));
+    }
+
+    private static Situation of(Pack pack, Layout layout) {
         Set<Integer> creeping = new HashSet<>();
         for (LaidCushion cushion : layout.cushions()) {
             if (cushion.cushions(Face.BOTTOM)
@@ -33,8 +48,38 @@ record Situation(Pack pack, Layout layout, double dropHeightMm, Set<Integer> cre
                 creeping.add(cushion.layer());
             }
         }
-        List<Drop> drops = new Drops(pack, layout, height, creeping).all();
-        return new Situation(pack, layout, height, Set.copyOf(creeping), drops);
+        return new Situation(pack, layout, pack.journey().drop().heightMm(layout.grossMassKg()), Set.copyOf(creeping));
+    }
+
+    Pack pack() {
+        return pack;
+    }
+
+    Layout layout() {
+        return layout;
+    }
+
+    /** Design drop height. */
+    double dropHeightMm() {
+        return dropHeightMm;
+    }
+
+    /** Indices of the layers whose bottom load is over the creep limit. */
+    Set<Integer> creeping() {
+        return creeping;
+    }
+
+    /** All 26 in their order. */
+    List<Drop> drops() {
+        if (drops == null) {
+            drops = working().all();
+        }
+        return drops;
+    }
+
+    /** For a single drop, where the others may never be asked for. */
+    Drops working() {
+        return new Drops(pack, layout, dropHeightMm, creeping);
     }
 
     /** Velocity change with rebound, m/s: {@code (1+e) sqrt(2 g h)} (rule 18). */

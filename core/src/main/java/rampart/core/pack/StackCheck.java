@@ -15,6 +15,11 @@ final class StackCheck implements CheckRule {
     private static final String MULTIPLIERS = "Fibre Box Handbook, from memory";
 
     @Override
+    public String id() {
+        return "stack";
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         return situation
                 .pack()

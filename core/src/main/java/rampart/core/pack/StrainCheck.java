@@ -10,6 +10,11 @@ final class StrainCheck implements CheckRule {
     private static final double LIMIT = 0.9;
 
     @Override
+    public String id() {
+        return "cushion.strain";
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         double largest = 0;
         String place = "";

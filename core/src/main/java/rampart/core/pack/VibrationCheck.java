@@ -18,6 +18,11 @@ final class VibrationCheck implements CheckRule {
     private static final double SHARE_OF_LIMIT = 0.5;
 
     @Override
+    public String id() {
+        return "vibration";
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         return situation
                 .pack()

@@ -1,0 +1,49 @@
+package rampart.core.pack;
+
+import java.util.Optional;
+import rampart.core.layout.Layer;
+import rampart.core.quantity.Face;
+
+/**
+ * One change to one layer that mends a check.
+ *
+ * @param layer index of the layer that changes
+ * @param lever what of it changes
+ * @param face the face concerned; empty where all change alike
+ * @param changed the layer as it becomes
+ * @param title what to change, in a packer's words
+ * @param evaluation of the pack with that layer
+ */
+public record Remedy(int layer, Lever lever, Optional<Face> face, Layer changed, String title, Evaluation evaluation) {
+    /** What can be changed of a layer. */
+    public enum Lever {
+        THICKNESS,
+        BEARING_AREA,
+        PAD_COUNT,
+        BLOCK,
+        FOAM,
+        BOARD
+    }
+
+    /** Outside volume of the changed pack, mm3. */
+    public double volumeMm3() {
+        return evaluation.layout().outside().volumeMm3();
+    }
+
+    /** The lowest margin of the changed pack. */
+    public double margin() {
+        return evaluation.checks().stream()
+                .filter(check -> check.margin().isPresent())
+                .mapToDouble(check -> check.margin().getAsDouble())
+                .min()
+                .orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    /** True where the other is no larger, no heavier and no nearer to breaking, and better in one of these. */
+    boolean dominatedBy(Remedy other) {
+        double mass = evaluation.layout().grossMassKg();
+        double otherMass = other.evaluation.layout().grossMassKg();
+        boolean noWorse = other.volumeMm3() <= volumeMm3() && otherMass <= mass && other.margin() >= margin();
+        return noWorse && (other.volumeMm3() < volumeMm3() || otherMass < mass || other.margin() > margin());
+    }
+}

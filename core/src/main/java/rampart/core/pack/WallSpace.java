@@ -1,0 +1,108 @@
+package rampart.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import rampart.core.box.RegularSlotted;
+import rampart.core.layout.CushionForm;
+import rampart.core.layout.Layer;
+import rampart.core.material.Board;
+import rampart.core.material.Catalogue;
+import rampart.core.material.Flute;
+import rampart.core.material.Foam;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+
+/**
+ * The walls among which the first wall is sought: one cushion in a carton, or two cushions with an inner box between;
+ * every foam of the catalogue; the whole face or pads on 80, 60, 40 or 20 % of it; thicknesses in whole steps, the same
+ * all round; outer cartons of every C and BC board. These choices are common practice, no source.
+ */
+final class WallSpace {
+    /** Step of thickness, mm. */
+    static final int STEP_MM = 5;
+
+    /** Thinnest cushion that is worth cutting, mm. */
+    static final int THINNEST_MM = 10;
+
+    /** Most cushion in all on one side, mm. */
+    static final int MOST_MM = 250;
+
+    /** Clearance of each box, mm. */
+    static final double SLACK_MM = 3;
+
+    /** Board of the inner box: the common single wall. */
+    static final String INNER_BOARD = "c-32";
+
+    /** Percent of each face that bears; 100 is a full cushion. */
+    static final List<Integer> SHARES = List.of(100, 80, 60, 40, 20);
+
+    private static final List<Integer> PAD_COUNTS = List.of(4, 2, 1);
+    private static final double MM2_PER_CM2 = 100;
+
+    private WallSpace() {}
+
+    /** One cushion: foam, percent of each face, thickness all round in mm. */
+    record Cushioning(Foam foam, int sharePercent, int thicknessMm) {
+        /**
+         * The layer on this body; pads in as many pieces, four, two or one, as stand straight with a margin. Empty
+         * where not even one piece does.
+         */
+        Optional<Layer.Cushion> on(Size body) {
+            SixSided thickness = SixSided.all(thicknessMm);
+            if (sharePercent == 100) {
+                return Optional.of(new Layer.Cushion(foam.id(), new CushionForm.Full(), thickness));
+            }
+            SixSided bearing = SixSided.of(
+                    face -> Math.max(1, Math.round(body.faceAreaMm2(face) * sharePercent / 100 / MM2_PER_CM2)));
+            return PAD_COUNTS.stream()
+                    .map(count -> new CushionForm.Pads(bearing, SixSided.all(count)))
+                    .filter(pads -> Face.ALL.stream().allMatch(face -> standsStraight(pads.padMm2(body, face))))
+                    .findFirst()
+                    .map(pads -> new Layer.Cushion(foam.id(), pads, thickness));
+        }
+
+        private boolean standsStraight(double padMm2) {
+            double side = BucklingCheck.FACTOR * thicknessMm;
+            return Status.ofMargin(1 - side * side / padMm2) == Status.HOLDS;
+        }
+    }
+
+    /** All foams with all shares, at a thickness. */
+    static List<Cushioning> cushionings(Catalogue catalogue, int thicknessMm) {
+        List<Cushioning> all = new ArrayList<>();
+        for (Foam foam : catalogue.foams()) {
+            for (int share : SHARES) {
+                all.add(new Cushioning(foam, share, thicknessMm));
+            }
+        }
+        return all;
+    }
+
+    /** Thicknesses from the thinnest to this one, mm. */
+    static int[] thicknesses(int mostMm) {
+        return IntStream.iterate(THINNEST_MM, t -> t <= mostMm, t -> t + STEP_MM)
+                .toArray();
+    }
+
+    /** Boards for outer cartons of this flute, the lightest first. */
+    static List<Board> outerBoards(Catalogue catalogue, Flute flute) {
+        return catalogue.boards().stream()
+                .filter(b -> b.flute() == flute)
+                .sorted(java.util.Comparator.comparingDouble(Board::grammageGm2))
+                .toList();
+    }
+
+    /** The inner box round an item with this much cushion on every side. */
+    static RegularSlotted innerBox(Size item, int thicknessMm, Catalogue catalogue) {
+        double both = 2.0 * thicknessMm;
+        Size inside = item.plus(both, both, both).plus(SLACK_MM, SLACK_MM, SLACK_MM);
+        return new RegularSlotted(inside, catalogue.board(INNER_BOARD));
+    }
+
+    static Layer.Box box(String board) {
+        return new Layer.Box(board, SLACK_MM, Optional.empty());
+    }
+}
