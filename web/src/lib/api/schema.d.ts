@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-walls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["firstWall"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs": {
         parameters: {
             query?: never;
@@ -174,6 +190,22 @@ export interface paths {
         get: operations["revision"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remedies"];
         delete?: never;
         options?: never;
         head?: never;
@@ -404,6 +436,12 @@ export interface components {
             name: string;
             password: string;
         };
+        FirstWallView: {
+            because: string | null;
+            holds: boolean;
+            pack: components["schemas"]["PackFile"] | null;
+            relax: string | null;
+        };
         FoamView: {
             /** Format: double */
             aKpa: number;
@@ -430,6 +468,10 @@ export interface components {
         Line: {
             numbers: string;
             symbols: string;
+        };
+        PackChange: {
+            path?: string;
+            value?: unknown;
         };
         /** Rampart pack file, format 1 */
         PackFile: {
@@ -636,6 +678,21 @@ export interface components {
             /** Format: double */
             thicknessMm: number;
         };
+        RemedyView: {
+            changes: components["schemas"]["PackChange"][];
+            /** Format: double */
+            grossMassKg: number;
+            /** Format: int32 */
+            layer: number;
+            /** Format: double */
+            margin: number;
+            outline: components["schemas"]["SolidView"][];
+            outsideMm: components["schemas"]["SizeView"];
+            title: string;
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+            weakest: string | null;
+        };
         Rename: {
             name: string;
         };
@@ -832,6 +889,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Person"];
+                };
+            };
+        };
+    };
+    firstWall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstWallView"];
                 };
             };
         };
@@ -1104,6 +1185,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RevisionDetail"];
+                };
+            };
+        };
+    };
+    remedies: {
+        parameters: {
+            query?: {
+                check?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemedyView"][];
                 };
             };
         };

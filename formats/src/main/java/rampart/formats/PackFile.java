@@ -3,8 +3,11 @@ package rampart.formats;
 import java.util.List;
 import java.util.Random;
 import java.util.random.RandomGenerator;
+import rampart.core.layout.Layer;
 import rampart.core.pack.Pack;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -78,6 +81,34 @@ public final class PackFile {
     public PackFile named(String name) {
         ObjectNode copy = document.deepCopy();
         copy.put("name", name);
+        return read(Json.MAPPER.writeValueAsBytes(copy));
+    }
+
+    /** This file with other layers, each with an id of its own. */
+    public PackFile withLayers(List<Layer> layers) {
+        ObjectNode copy = document.deepCopy();
+        ArrayNode list = copy.putArray("layers");
+        layers.forEach(layer -> list.add(Json.MAPPER.<JsonNode>valueToTree(LayerWriter.layer(layer))));
+        return read(Json.MAPPER.writeValueAsBytes(copy)).withIds();
+    }
+
+    /**
+     * This file with changes put in, the way a remedy says it.
+     *
+     * @throws UnreadableFileException if what comes out is not a valid pack file
+     */
+    public PackFile with(List<PackChange> changes) {
+        ObjectNode copy = document.deepCopy();
+        for (PackChange change : changes) {
+            JsonPointer path = JsonPointer.compile(change.path());
+            ObjectNode parent = (ObjectNode) copy.at(path.head());
+            String field = path.last().getMatchingProperty();
+            if (change.value() == null) {
+                parent.remove(field);
+            } else {
+                parent.set(field, Json.MAPPER.<JsonNode>valueToTree(change.value()));
+            }
+        }
         return read(Json.MAPPER.writeValueAsBytes(copy));
     }
 

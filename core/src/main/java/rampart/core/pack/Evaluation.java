@@ -30,4 +30,13 @@ public record Evaluation(
         List<Check> blows) {
     /** Edition of the rules that this code follows. */
     public static final int RULES_EDITION = 1;
+
+    /** The lowest margin of all checks that have one; minus infinity where none has. */
+    public double lowestMargin() {
+        return checks.stream()
+                .filter(check -> check.margin().isPresent())
+                .mapToDouble(check -> check.margin().getAsDouble())
+                .min()
+                .orElse(Double.NEGATIVE_INFINITY);
+    }
 }

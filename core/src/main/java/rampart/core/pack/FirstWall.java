@@ -79,7 +79,36 @@ public final class FirstWall {
      * @param check id of the check, {@code drop} for all drops, or empty where no single one would do
      * @param neededG what the item would have to bear, G, where it is the drops
      */
-    public record Relaxed(String check, OptionalDouble neededG) {}
+    public record Relaxed(String check, OptionalDouble neededG) {
+        /** Why no wall holds and what would have to give, in a packer's words. */
+        public String because() {
+            String only = " The wall below is the smallest in which nothing else fails.";
+            return switch (check) {
+                case "lift" ->
+                    "No wall holds as it is: with its packing it is too heavy for one person to lift. Two people would have to carry it."
+                            + only;
+                case "stack" ->
+                    "No wall holds: no carton carries the pile that may stand on it. The pile would have to be lower or shorter."
+                            + only;
+                case "board.limits" ->
+                    "No wall holds: the pack is too large or too heavy for any board grade. The grade would have to be exceeded, or the item divided."
+                            + only;
+                case "vibration" ->
+                    "No wall holds: on every foam the ride shakes the item too much. The ride would have to be smoother."
+                            + only;
+                case "cushion.creep" ->
+                    "No wall holds for long: foam soft enough for the falls is pressed thin by the weight at rest. The journey would have to be short."
+                            + only;
+                case "drop" ->
+                    "No wall of up to " + WallSpace.MOST_MM
+                            + " mm of foam softens every fall enough. The item would have to bear about "
+                            + Say.whole(neededG.orElseThrow()) + " G, or fall less far. The wall below holds for that.";
+                default ->
+                    "No wall of up to " + WallSpace.MOST_MM
+                            + " mm of foam holds, and no single demand that gave way would change that.";
+            };
+        }
+    }
 
     /** @throws IllegalArgumentException if nobody has said what the item bears: no wall could be judged */
     public static Answer find(Item item, Journey journey, Catalogue catalogue) {

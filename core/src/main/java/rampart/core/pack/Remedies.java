@@ -2,17 +2,14 @@ package rampart.core.pack;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 
 /**
  * What would mend a check: every single change of {@link LayerChanges} is tried in its row from the least on, and the
- * first that mends the check without making any other check stand worse is a remedy. Of these, none is kept that another
+ * first that mends the check is a remedy. Of these, none is kept that another
  * beats in outside volume, mass and margin together (rule 35).
  */
 public final class Remedies {
@@ -20,7 +17,8 @@ public final class Remedies {
 
     /**
      * The remedies for one check, the smallest pack first. They make it hold; where no single change does, they make a
-     * breaking check thin; where none does that either, there are none.
+     * breaking check thin; where none does that either, there are none. Changes after which another check stands worse
+     * are told only where there are no others, and only if the verdict is no worse and the lowest margin rises.
      *
      * @param check id of the check, or empty for the weakest of the pack
      * @return empty also where that check holds, is unknown, or does not exist
@@ -34,25 +32,56 @@ public final class Remedies {
             return List.of();
         }
         List<LayerChanges.Row> rows = LayerChanges.of(pack, now.layout(), catalogue);
-        List<Remedy> remedies = mended(pack, catalogue, now, rows, sick.get().id(), Status.HOLDS);
-        if (remedies.isEmpty() && sick.get().status() == Status.BREAKS) {
-            remedies = mended(pack, catalogue, now, rows, sick.get().id(), Status.THIN);
+        List<Status> wanted =
+                sick.get().status() == Status.BREAKS ? List.of(Status.HOLDS, Status.THIN) : List.of(Status.HOLDS);
+        for (Status status : wanted) {
+            for (boolean strict : new boolean[] {true, false}) {
+                Aim aim = new Aim(sick.get().id(), status, strict, now);
+                List<Remedy> remedies = best(mended(pack, catalogue, rows, aim));
+                if (!remedies.isEmpty()) {
+                    return remedies;
+                }
+            }
         }
-        return best(remedies);
+        return List.of();
     }
 
-    private static List<Remedy> mended(
-            Pack pack, Catalogue catalogue, Evaluation now, List<LayerChanges.Row> rows, String check, Status wanted) {
-        Map<String, Status> before = new HashMap<>();
-        now.checks().forEach(c -> before.put(c.id(), c.status()));
+    /**
+     * What a change has to reach.
+     *
+     * @param strict true where no other check may stand worse than before; false where the pack as a whole may not, and
+     *     its lowest margin must rise
+     */
+    private record Aim(String check, Status wanted, boolean strict, Evaluation before) {
+        boolean reachedBy(Remedy remedy) {
+            for (Check c : remedy.evaluation().checks()) {
+                Status least = c.id().equals(check) ? wanted : strict ? was(c.id()) : before.verdict();
+                if (c.status().ordinal() < least.ordinal()) {
+                    return false;
+                }
+            }
+            return strict || remedy.margin() > before.lowestMargin();
+        }
+
+        /** A check that was not asked before must hold. */
+        private Status was(String id) {
+            return before.checks().stream()
+                    .filter(c -> c.id().equals(id))
+                    .map(Check::status)
+                    .findFirst()
+                    .orElse(Status.HOLDS);
+        }
+    }
+
+    private static List<Remedy> mended(Pack pack, Catalogue catalogue, List<LayerChanges.Row> rows, Aim aim) {
         return rows.parallelStream()
                 .map(row -> row.changes().stream()
-                        .filter(layer -> reaches(with(pack, row, layer), catalogue, check, wanted))
+                        .filter(layer -> reaches(with(pack, row, layer), catalogue, aim.check(), aim.wanted()))
                         .map(layer -> remedy(pack, catalogue, row, layer))
-                        .filter(remedy -> mends(remedy.evaluation(), before, check, wanted))
+                        .filter(aim::reachedBy)
                         .findFirst())
                 .flatMap(Optional::stream)
-                .collect(Collectors.toList());
+                .toList();
     }
 
     private static Remedy remedy(Pack pack, Catalogue catalogue, LayerChanges.Row row, Layer layer) {
@@ -72,17 +101,6 @@ public final class Remedies {
         return Evaluator.check(Situation.undrawn(pack, catalogue), check)
                 .map(c -> c.status().ordinal() >= wanted.ordinal())
                 .orElse(true);
-    }
-
-    /** A check that is no longer asked holds; one that was not asked before must hold. */
-    private static boolean mends(Evaluation after, Map<String, Status> before, String check, Status wanted) {
-        for (Check c : after.checks()) {
-            Status least = c.id().equals(check) ? wanted : before.getOrDefault(c.id(), Status.HOLDS);
-            if (c.status().ordinal() < least.ordinal()) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private static List<Remedy> best(List<Remedy> remedies) {

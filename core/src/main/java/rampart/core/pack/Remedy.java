@@ -32,11 +32,7 @@ public record Remedy(int layer, Lever lever, Optional<Face> face, Layer changed,
 
     /** The lowest margin of the changed pack. */
     public double margin() {
-        return evaluation.checks().stream()
-                .filter(check -> check.margin().isPresent())
-                .mapToDouble(check -> check.margin().getAsDouble())
-                .min()
-                .orElse(Double.NEGATIVE_INFINITY);
+        return evaluation.lowestMargin();
     }
 
     /** True where the other is no larger, no heavier and no nearer to breaking, and better in one of these. */

@@ -19,6 +19,7 @@ import rampart.formats.view.CurveView;
 import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.Nullable;
+import rampart.formats.view.RemedyView;
 import rampart.formats.view.SidesView;
 import rampart.formats.view.SizeView;
 import tools.jackson.databind.JsonNode;
@@ -39,6 +40,8 @@ class OpenApiConfig {
             SidesView.class,
             SizeView.class,
             StaleView.class,
+            RemedyView.class,
+            SearchController.class,
             PackViews.class,
             SessionController.class,
             rampart.server.demo.DemoAccounts.class);

@@ -1,0 +1,81 @@
+package rampart.formats;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rampart.core.layout.CushionForm;
+import rampart.core.layout.Layer;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+
+/** Layers as they stand in a pack file; whole numbers are written whole. */
+final class LayerWriter {
+    /** As a person reads a pack: left, right, front, back, top, bottom. */
+    private static final List<Face> IN_ORDER =
+            List.of(Face.LEFT, Face.RIGHT, Face.FRONT, Face.BACK, Face.TOP, Face.BOTTOM);
+
+    private LayerWriter() {}
+
+    static Map<String, Object> layer(Layer layer) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        if (layer instanceof Layer.Wrap wrap) {
+            json.put("kind", "wrap");
+            json.put("material", wrap.material());
+            json.put("thicknessMm", number(wrap.thicknessMm()));
+        } else if (layer instanceof Layer.Cushion cushion) {
+            json.put("kind", "cushion");
+            json.put("material", cushion.material());
+            json.putAll(form(cushion.form()));
+            json.put("thicknessMm", sides(cushion.thicknessMm()));
+        } else if (layer instanceof Layer.Box box) {
+            json.put("kind", "box");
+            json.put("style", "0201");
+            json.put("board", box.material());
+            json.put("slackMm", number(box.slackMm()));
+            json.put(
+                    "stock",
+                    box.stockInside()
+                            .map(size -> Map.of("insideMm", size(size)))
+                            .orElse(null));
+        }
+        return json;
+    }
+
+    /** The form and what belongs to it. */
+    static Map<String, Object> form(CushionForm form) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        if (form instanceof CushionForm.Pads pads) {
+            json.put("form", "pads");
+            json.put("bearingCm2", sides(pads.bearingCm2()));
+            json.put("padCount", sides(pads.count()));
+        } else if (form instanceof CushionForm.Corners corners) {
+            json.put("form", "corners");
+            json.put("blockMm", size(corners.block()));
+        } else {
+            json.put("form", "full");
+        }
+        return json;
+    }
+
+    static Map<String, Object> sides(SixSided sides) {
+        if (sides.equals(SixSided.all(sides.top()))) {
+            return Map.of("all", number(sides.top()));
+        }
+        Map<String, Object> json = new LinkedHashMap<>();
+        IN_ORDER.forEach(face -> json.put(face.word(), number(sides.on(face))));
+        return json;
+    }
+
+    static Map<String, Object> size(Size size) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("length", number(size.lengthMm()));
+        json.put("width", number(size.widthMm()));
+        json.put("height", number(size.heightMm()));
+        return json;
+    }
+
+    private static Number number(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15 ? (Number) (long) value : (Number) value;
+    }
+}

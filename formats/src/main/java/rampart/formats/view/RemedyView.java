@@ -1,0 +1,44 @@
+package rampart.formats.view;
+
+import java.util.List;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.Solid;
+import rampart.core.pack.Check;
+import rampart.core.pack.Remedy;
+import rampart.formats.PackChange;
+
+/**
+ * One change that mends a check, and what the pack would be with it.
+ *
+ * @param changes what to put where in the pack file, in this order (rule 35)
+ * @param outline pieces of the changed outer carton, to show where it would stand
+ */
+public record RemedyView(
+        String title,
+        int layer,
+        List<PackChange> changes,
+        StatusView verdict,
+        @Nullable String weakest,
+        double margin,
+        SizeView outsideMm,
+        double grossMassKg,
+        List<EvaluationView.SolidView> outline) {
+
+    public static RemedyView of(Remedy remedy) {
+        List<LaidBox> boxes = remedy.evaluation().layout().boxes();
+        int outer = boxes.get(boxes.size() - 1).layer();
+        return new RemedyView(
+                remedy.title(),
+                remedy.layer(),
+                PackChange.of(remedy),
+                StatusView.of(remedy.evaluation().verdict()),
+                remedy.evaluation().weakest().map(Check::title).orElse(null),
+                remedy.margin(),
+                SizeView.of(remedy.evaluation().layout().outside()),
+                remedy.evaluation().layout().grossMassKg(),
+                remedy.evaluation().layout().solids().stream()
+                        .filter((Solid s) -> s.layer().orElse(-1) == outer)
+                        .map(EvaluationView.SolidView::of)
+                        .toList());
+    }
+}

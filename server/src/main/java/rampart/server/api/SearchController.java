@@ -1,0 +1,89 @@
+package rampart.server.api;
+
+import com.fasterxml.jackson.annotation.JsonRawValue;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.FirstWall;
+import rampart.core.pack.Pack;
+import rampart.core.pack.Remedies;
+import rampart.formats.PackFile;
+import rampart.formats.UnreadableFileException;
+import rampart.formats.view.Nullable;
+import rampart.formats.view.RemedyView;
+
+/** Searches for walls and remedies; nothing is stored. */
+@RestController
+class SearchController {
+    private final Catalogue catalogue;
+
+    SearchController(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * A wall to begin with.
+     *
+     * @param holds false where no wall does
+     * @param because why none does and what would have to give; null where one holds
+     * @param relax id of the check that would have to give, {@code drop} for all drops; null where one holds or no
+     *     single one would do
+     * @param pack the pack with that wall; null where there is none
+     */
+    record FirstWallView(
+            boolean holds,
+            @Nullable String because,
+            @Nullable String relax,
+
+            @Nullable @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
+            String pack) {}
+
+    /** The smallest wall that holds for the item and journey of this pack; its own layers do not count. */
+    @PostMapping(
+            path = "/api/first-walls",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    FirstWallView firstWall(@org.springframework.web.bind.annotation.RequestBody byte[] bytes) {
+        PackFile file = PackFile.read(bytes);
+        Pack pack = file.pack();
+        if (pack.item().fragility().leastLimitG().isEmpty()) {
+            throw new UnreadableFileException(
+                    "/item/fragility/criticalAccelerationG",
+                    "is missing; a first wall needs to know what the item bears, a number of G above 0");
+        }
+        FirstWall.Answer answer = FirstWall.find(pack.item(), pack.journey(), catalogue);
+        Optional<FirstWall.Relaxed> relax = answer.relax();
+        return new FirstWallView(
+                answer.holds(),
+                relax.map(FirstWall.Relaxed::because).orElse(null),
+                relax.map(FirstWall.Relaxed::check)
+                        .filter(check -> !check.isEmpty())
+                        .orElse(null),
+                answer.layers().isEmpty()
+                        ? null
+                        : new String(file.withLayers(answer.layers()).write(), StandardCharsets.UTF_8));
+    }
+
+    /** What one change would mend the check, or the weakest check where none is named; an empty list where none would. */
+    @PostMapping(
+            path = "/api/remedies",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    List<RemedyView> remedies(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestParam(name = "check", required = false) String check) {
+        return Remedies.of(PackFile.read(file).pack(), catalogue, Optional.ofNullable(check)).stream()
+                .map(RemedyView::of)
+                .toList();
+    }
+}

@@ -1,0 +1,74 @@
+package rampart.server.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import rampart.server.support.Http;
+import rampart.server.support.Http.Answer;
+import rampart.server.support.RunningRampart;
+import tools.jackson.databind.JsonNode;
+
+/** First walls and remedies over the wire: what they promise is what an evaluation then says. */
+@ExtendWith(RunningRampart.class)
+class SearchTest {
+    private static final String GAUGE = Http.demoPack("20-rain-gauge");
+
+    private static final String BREAKING = "30-seismometer";
+
+    private final Http http = Http.signedIn();
+
+    @Test
+    void theFirstWallHoldsAndKeepsItemAndJourney() {
+        Answer answer = http.post("api/first-walls", GAUGE);
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        JsonNode wall = answer.json();
+        assertThat(wall.path("holds").asBoolean()).isTrue();
+        assertThat(wall.path("because").isNull()).isTrue();
+        JsonNode pack = wall.path("pack");
+        assertThat(pack.path("layers").size()).isGreaterThan(1);
+        assertThat(pack.at("/layers/0/id").asString()).isNotEmpty();
+        assertThat(pack.at("/item/massKg").asDouble()).isEqualTo(4.8);
+        JsonNode evaluation = http.post("api/evaluations", pack.toString()).json();
+        assertThat(evaluation.path("verdict").asString()).isEqualTo("holds");
+    }
+
+    @Test
+    void saysWhatHasToGive() {
+        JsonNode wall = http.post("api/first-walls", GAUGE.replace("\"massKg\": 4.8", "\"massKg\": 28"))
+                .json();
+        assertThat(wall.path("holds").asBoolean()).isFalse();
+        assertThat(wall.path("relax").asString()).isEqualTo("lift");
+        assertThat(wall.path("because").asString()).contains("Two people");
+    }
+
+    @Test
+    void withoutGThereIsNoFirstWall() {
+        Answer answer = http.post("api/first-walls", GAUGE.replaceAll("\"criticalAccelerationG\": [0-9.]+,", ""));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.json().at("/errors/0/path").asString()).isEqualTo("/item/fragility/criticalAccelerationG");
+    }
+
+    @Test
+    void remediesMendTheWeakestCheckAndNoneBeatsAnother() {
+        Answer answer = http.post("api/remedies", Http.demoPack(BREAKING));
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        JsonNode remedies = answer.json();
+        assertThat(remedies.size()).isPositive();
+        for (JsonNode one : remedies) {
+            assertThat(one.path("title").asString()).isNotBlank();
+            assertThat(one.path("changes").size()).isPositive();
+            assertThat(one.path("changes").valueStream().map(c -> c.path("path").asString()))
+                    .allMatch(path -> path.startsWith("/layers/"));
+        }
+        assertThat(http.post("api/remedies?check=no.such", GAUGE).json().size()).isZero();
+        assertThat(http.post("api/remedies", "{}").status()).isEqualTo(400);
+    }
+
+    @Test
+    void searchesAreForThoseSignedIn() {
+        Http stranger = Http.browser(RunningRampart.url());
+        assertThat(stranger.post("api/remedies", GAUGE).status()).isIn(401, 403);
+        assertThat(stranger.post("api/first-walls", GAUGE).status()).isIn(401, 403);
+    }
+}
