@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beginnings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -248,6 +264,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Beginnings: {
+            delicacy: components["schemas"]["DelicacyChoice"][];
+            journeys: components["schemas"]["JourneyChoice"][];
+        };
         BlowView: {
             because: string;
             /** Format: double */
@@ -362,6 +382,16 @@ export interface components {
             staticStressKpa: components["schemas"]["SidesView"];
             thicknessMm: components["schemas"]["SidesView"];
         };
+        DelicacyChoice: {
+            examples: string;
+            /** Format: double */
+            fromG: number;
+            id: string;
+            source: string;
+            /** Format: double */
+            toG: number | null;
+            words: string;
+        };
         DemoAccount: {
             name: string;
             password: string;
@@ -464,6 +494,12 @@ export interface components {
             source: string;
             /** Format: double */
             stiffnessPerC: number;
+        };
+        JourneyChoice: {
+            detail: string;
+            id: string;
+            journey: components["schemas"]["Pack_journey"];
+            words: string;
         };
         Line: {
             numbers: string;
@@ -799,6 +835,26 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    beginnings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Beginnings"];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;

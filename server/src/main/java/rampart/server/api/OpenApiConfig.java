@@ -42,6 +42,7 @@ class OpenApiConfig {
             StaleView.class,
             RemedyView.class,
             SearchController.class,
+            BeginningController.class,
             PackViews.class,
             SessionController.class,
             rampart.server.demo.DemoAccounts.class);

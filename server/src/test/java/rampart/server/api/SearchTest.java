@@ -8,6 +8,8 @@ import rampart.server.support.Http;
 import rampart.server.support.Http.Answer;
 import rampart.server.support.RunningRampart;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** First walls and remedies over the wire: what they promise is what an evaluation then says. */
 @ExtendWith(RunningRampart.class)
@@ -31,6 +33,19 @@ class SearchTest {
         assertThat(pack.at("/item/massKg").asDouble()).isEqualTo(4.8);
         JsonNode evaluation = http.post("api/evaluations", pack.toString()).json();
         assertThat(evaluation.path("verdict").asString()).isEqualTo("holds");
+    }
+
+    @Test
+    void everyJourneyToChooseFromMakesAPackThatIsEvaluated() {
+        JsonNode beginnings = http.get("api/beginnings").json();
+        assertThat(beginnings.path("delicacy").size()).isEqualTo(6);
+        assertThat(beginnings.path("journeys").size()).isGreaterThanOrEqualTo(5);
+        for (JsonNode journey : beginnings.path("journeys")) {
+            ObjectNode pack = (ObjectNode) JsonMapper.shared().readTree(GAUGE);
+            pack.set("journey", journey.path("journey"));
+            Answer answer = http.post("api/first-walls", pack.toString());
+            assertThat(answer.status()).as(journey.path("id").asString()).isEqualTo(200);
+        }
     }
 
     @Test
