@@ -4,6 +4,7 @@ import Shelf from '../pages/Shelf.svelte';
 // The only place that knows the router: pages and links go through here.
 export const { p, navigate, route } = createRouter({
   '/': Shelf,
+  '/new': () => import('../pages/NewPack.svelte'),
   '/packs/:id': () => import('../pages/BenchPage.svelte'),
   '*': () => import('../pages/Lost.svelte')
 });

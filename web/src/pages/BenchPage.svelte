@@ -1,7 +1,7 @@
 <!-- One pack on the bench. -->
 <script lang="ts">
   import { Download, History, Redo2, Undo2 } from '@lucide/svelte';
-  import { onDestroy } from 'svelte';
+  import { onDestroy, tick } from 'svelte';
   import { Bench, type Station } from '../lib/bench/bench.svelte';
   import BlowMap from '../lib/bench/BlowMap.svelte';
   import Conflict from '../lib/bench/Conflict.svelte';
@@ -13,6 +13,7 @@
   import Revisions from '../lib/bench/Revisions.svelte';
   import Section from '../lib/bench/Section.svelte';
   import Sentence from '../lib/bench/Sentence.svelte';
+  import { lineOf } from '../lib/bench/words';
   import { capital } from '../lib/faces';
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
@@ -57,6 +58,21 @@
         return 'saving';
     }
   });
+
+  /** Opens the margin with its remedies and goes there. */
+  async function mend(on: Bench, check: string) {
+    on.openMargin = lineOf(check);
+    await tick();
+    const row = document.querySelector<HTMLElement>(`[data-line="${lineOf(check)}"]`);
+    row?.focus({ preventScroll: true });
+    // Where the reasons stand beside the work they scroll by themselves; else the page does.
+    const reasons = row?.closest('aside');
+    if (row && reasons && reasons.scrollHeight > reasons.clientHeight) {
+      reasons.scrollTop += row.getBoundingClientRect().top - reasons.getBoundingClientRect().top;
+    } else {
+      row?.scrollIntoView({ block: 'start' });
+    }
+  }
 
   function firstSentence(text: string): string {
     return text.split(/(?<=[.]) (?=[A-Z])/)[0]!;
@@ -145,7 +161,12 @@
         {#if weakest}
           <span
             ><span class="quiet">Weakest:</span>
-            {weakest.title.replace(/^Falls/, 'falls')}. {firstSentence(weakest.because)}</span
+            {weakest.title.replace(/^Falls/, 'falls')}. {firstSentence(weakest.because)}
+            {#if !bench.readOnly && bench.evaluation.verdict !== 'holds' && bench.evaluation.verdict !== 'unknown'}
+              <button type="button" class="mend" onclick={() => bench && mend(bench, weakest.id)}
+                >What would mend it</button
+              >
+            {/if}</span
           >
         {/if}
       </p>
@@ -212,6 +233,11 @@
     align-items: flex-start;
     gap: 0.5rem;
     margin: 0.125rem 0 0.25rem;
+  }
+  .mend {
+    min-height: 1.5rem;
+    border-bottom: 2px solid var(--color-accent);
+    font-weight: 600;
   }
   .work > :global(.section) {
     flex: 1 0 23rem;

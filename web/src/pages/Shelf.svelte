@@ -2,11 +2,9 @@
 <script lang="ts">
   import { Copy, Download, Trash2 } from '@lucide/svelte';
   import { api, call, type Card, type PackFile, type Problem } from '../lib/api/client';
-  import { starter } from '../lib/bench/starter';
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
   import SmallSection from '../lib/parts/SmallSection.svelte';
-  import { navigate } from '../lib/router';
   import { session } from '../lib/session.svelte';
   import { toasts } from '../lib/toasts.svelte';
   import { dayAndClock, shown } from '../lib/units';
@@ -41,13 +39,6 @@
     const answer = await call(api.POST('/api/packs', { body: pack }));
     problem = answer.problem ?? null;
     return answer.data?.id ?? null;
-  }
-
-  async function make() {
-    const id = await add(starter('New pack'));
-    if (id) {
-      await navigate('/packs/:id', { params: { id } });
-    }
   }
 
   async function importFiles(files: FileList | null) {
@@ -139,7 +130,7 @@
       bind:this={chooser}
       onchange={(e) => importFiles(e.currentTarget.files)}
     />
-    <button type="button" class="btn btn-neutral btn-sm" onclick={make}>New pack</button>
+    <a class="btn btn-neutral btn-sm" href="/new">New pack</a>
   {/if}
 </Head>
 

@@ -506,8 +506,8 @@ export interface components {
             symbols: string;
         };
         PackChange: {
-            path?: string;
-            value?: unknown;
+            path: string;
+            value: unknown;
         };
         /** Rampart pack file, format 1 */
         PackFile: {

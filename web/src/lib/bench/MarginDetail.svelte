@@ -3,6 +3,7 @@
   import { api, call, type Check, type CurveData } from '../api/client';
   import type { Bench } from './bench.svelte';
   import Curve from './Curve.svelte';
+  import RemedyList from './RemedyList.svelte';
 
   let { bench, check }: { bench: Bench; check: Check } = $props();
 
@@ -47,6 +48,7 @@
 <div class="detail">
   <p>{check.because}</p>
   {#if curve}<Curve {curve} />{/if}
+  {#if !bench.readOnly && (check.status === 'breaks' || check.status === 'thin')}<RemedyList {bench} {check} />{/if}
   <details>
     <summary>The working</summary>
     <div class="formulas">

@@ -5,20 +5,13 @@
   import { demandOfLimit } from '../units';
   import type { Bench } from './bench.svelte';
   import MarginDetail from './MarginDetail.svelte';
-  import { type MarginGroup, marginGroups } from './words';
+  import { lineOf, type MarginGroup, marginGroups } from './words';
 
   let { bench }: { bench: Bench } = $props();
 
   let groups = $derived(marginGroups(bench.evaluation!.checks));
-  let open = $state<string | null>(null);
-
-  /** A check keeps its line open while its number changes. */
-  function key(group: MarginGroup): string {
-    return /^drop\.(edge|corner)/.exec(group.check.id)?.[0] ?? group.check.id;
-  }
-
   function toggle(group: MarginGroup) {
-    open = open === key(group) ? null : key(group);
+    bench.openMargin = bench.openMargin === lineOf(group.check.id) ? null : lineOf(group.check.id);
     const drop = bench.evaluation!.drops.find((d) => d.id === group.check.id);
     if (drop) {
       bench.chooseBlow(drop);
@@ -34,13 +27,19 @@
 <section aria-labelledby="margins-title">
   <h2 id="margins-title" class="font-semibold">Margins, thinnest first</h2>
   <ul>
-    {#each groups as group (key(group))}
+    {#each groups as group (lineOf(group.check.id))}
       <li>
-        <button type="button" class="row" aria-expanded={open === key(group)} onclick={() => toggle(group)}>
-          {#if open === key(group)}<ChevronDown size={14} aria-hidden="true" />{:else}<ChevronRight
+        <button
+          type="button"
+          class="row"
+          data-line={lineOf(group.check.id)}
+          aria-expanded={bench.openMargin === lineOf(group.check.id)}
+          onclick={() => toggle(group)}
+        >
+          {#if bench.openMargin === lineOf(group.check.id)}<ChevronDown
               size={14}
               aria-hidden="true"
-            />{/if}
+            />{:else}<ChevronRight size={14} aria-hidden="true" />{/if}
           <Glyph status={group.check.status} />
           <span class="words">
             <b>{group.title}</b>
@@ -54,7 +53,7 @@
             {#if group.check.limit !== null}<span class="post"></span>{/if}
           </span>
         </button>
-        {#if open === key(group)}
+        {#if bench.openMargin === lineOf(group.check.id)}
           <MarginDetail {bench} check={group.check} />
         {/if}
       </li>

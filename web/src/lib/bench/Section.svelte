@@ -101,6 +101,23 @@
     return { from: at(frame), to: at(itemFrame) };
   });
 
+  /** Where the carton would stand with the remedy that is looked at. */
+  let ghost = $derived.by(() => {
+    const outline = bench.ghost?.outline;
+    if (!outline?.length) {
+      return null;
+    }
+    const low = (axis: number) => Math.min(...outline.map((s) => s.minMm[axis]!));
+    const high = (axis: number) => Math.max(...outline.map((s) => s.maxMm[axis]!));
+    const { across, up } = axes;
+    return {
+      x: x + low(across) * scale,
+      y: y - high(up) * scale,
+      width: (high(across) - low(across)) * scale,
+      height: (high(up) - low(up)) * scale
+    };
+  });
+
   function arrowHead(from: { x: number; y: number }, to: { x: number; y: number }): string {
     const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
     const ux = (to.x - from.x) / length;
@@ -146,6 +163,9 @@
         height={frame.bottom - frame.top}
       />
       <Cut solids={evaluation.solids} {materials} view={bench.view} {scale} {x} {y} />
+      {#if ghost}
+        <rect class="ghost" {...ghost} />
+      {/if}
       {#if path}
         <line class="path-line" x1={path.from.x} y1={path.from.y} x2={path.to.x} y2={path.to.y} />
         <polygon class="path-head" points={arrowHead(path.from, path.to)} />
@@ -249,6 +269,12 @@
   }
   .path-head {
     fill: var(--color-error);
+  }
+  .ghost {
+    fill: none;
+    stroke: var(--color-secondary);
+    stroke-width: 2;
+    stroke-dasharray: 8 4;
   }
   .dimension line {
     stroke: var(--color-base-content);

@@ -6,6 +6,7 @@ import {
   type FieldProblem,
   type Layer,
   type PackFile,
+  type Remedy,
   type Stale
 } from '../api/client';
 import { type View, viewFor } from '../faces';
@@ -41,6 +42,10 @@ export class Bench {
   view = $state<View>('front');
   chosenBlow = $state('');
   chosenLayer = $state(0);
+  /** The margin that stands open, by its line. */
+  openMargin = $state<string | null>(null);
+  /** The remedy that is looked at but not taken. */
+  ghost = $state.raw<Remedy | null>(null);
 
   private past = $state.raw<PackFile[]>([]);
   private future = $state.raw<PackFile[]>([]);
@@ -127,6 +132,18 @@ export class Bench {
     this.lastEdit = now;
     this.future = [];
     this.take(pack);
+  }
+
+  /** Takes a remedy: all its changes are one step to undo. */
+  mend(remedy: Remedy) {
+    let pack = this.pack;
+    for (const change of remedy.changes) {
+      pack = put(pack, change.path, change.value ?? undefined);
+    }
+    this.ghost = null;
+    this.lastKey = '';
+    this.chosenLayer = remedy.layer;
+    this.change(pack, remedy.title);
   }
 
   undo() {

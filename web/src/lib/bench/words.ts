@@ -25,6 +25,11 @@ export function blowFigure(drop: Drop): string {
   return drop.blow.unit === 'G' ? `${figure(drop.g)} G` : `${figure(drop.blow.demand)} ${drop.blow.unit}`;
 }
 
+/** The line on which a check stands among the margins: it stays the same while its number changes. */
+export function lineOf(check: string): string {
+  return /^drop\.(edge|corner)/.exec(check)?.[0] ?? check;
+}
+
 export interface MarginGroup {
   title: string;
   check: Check;

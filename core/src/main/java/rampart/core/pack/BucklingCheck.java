@@ -46,9 +46,9 @@ final class BucklingCheck implements CheckRule {
     private static Check check(LaidCushion cushion, Face at) {
         double demand = demandCm2(cushion, at);
         double limit = limitCm2(cushion, at);
-        Supplier<String> because = () -> "A pad on the " + at.word() + " has " + Say.whole(limit) + " cm2; at "
+        Supplier<String> because = () -> "A pad on the " + at.word() + " has " + Say.whole(limit) + " cm²; at "
                 + Say.oneDecimal(cushion.thicknessMm().on(at)) + " mm thick it needs " + Say.whole(demand)
-                + " cm2 to stand straight.";
+                + " cm² to stand straight.";
         Supplier<Working> working = () -> new Working(
                 "D = (z*t/10)^2",
                 List.of(),

@@ -53,12 +53,12 @@ final class RemedyTitle {
         SixSided to = ((CushionForm.Pads) after.form()).bearingCm2();
         if (before.form() instanceof CushionForm.Full) {
             return foam + ": two pads on each face instead of the whole face, " + Say.whole(to.bottom())
-                    + " cm2 in all at the bottom";
+                    + " cm² in all at the bottom";
         }
         SixSided from = ((CushionForm.Pads) before.form()).bearingCm2();
         Face at = face == null ? Face.BOTTOM : face;
         return foam + (face == null ? ", all pads alike: " : " on the " + face.word() + ": ") + Say.whole(to.on(at))
-                + " cm2 of pads instead of " + Say.whole(from.on(at)) + (face == null ? " at the bottom" : "");
+                + " cm² of pads instead of " + Say.whole(from.on(at)) + (face == null ? " at the bottom" : "");
     }
 
     private static String count(Layer.Cushion cushion) {

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import rampart.formats.PackChange;
 import rampart.formats.PackSchema;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
@@ -41,6 +42,7 @@ class OpenApiConfig {
             SizeView.class,
             StaleView.class,
             RemedyView.class,
+            PackChange.class,
             SearchController.class,
             BeginningController.class,
             PackViews.class,

@@ -51,6 +51,11 @@ class MainJobTest {
         browser.see(".marker");
     }
 
+    private void newPlainPack() {
+        browser.see("a[href='/new']").click();
+        browser.button("Skip the questions, start from a plain wall").click();
+    }
+
     private static String verdict() {
         return browser.see("[data-verdict]").getAttribute("data-verdict");
     }
@@ -73,7 +78,7 @@ class MainJobTest {
     @Test
     void newPackChangeReviseReloadExportDeleteImport() throws IOException {
         browser.open("");
-        browser.button("New pack").click();
+        newPlainPack();
         browser.see(".marker");
         assertThat(verdict()).isEqualTo("holds");
 
@@ -247,7 +252,7 @@ class MainJobTest {
     @Test
     void layersArePutInMovedAndRemoved() {
         browser.open("");
-        browser.button("New pack").click();
+        newPlainPack();
         browser.see(".marker");
         browser.see("[aria-label^='Add a layer inside C flute']").click();
         browser.button("A box").click();

@@ -1,0 +1,124 @@
+package rampart.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import rampart.server.support.RunningRampart;
+
+/** Someone who has never done this: seven answers, a wall that holds; and a broken pack mended by one change. */
+@ExtendWith(RunningRampart.class)
+class NewcomerTest {
+    private Browser browser;
+
+    @BeforeEach
+    void open() {
+        browser = new Browser(RunningRampart.url());
+        browser.signIn(
+                RunningRampart.designer().name(), RunningRampart.designer().password());
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    private void say(String label, String text) {
+        WebElement field = browser.see("[aria-label='" + label + "']");
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
+    }
+
+    private void answer(String mass) {
+        browser.see("#new-name").sendKeys("Tripod head");
+        say("Length of the item, mm", "32 cm");
+        say("Width of the item, mm", "7 7/8 in");
+        say("Height of the item, mm", "230");
+        say("Mass of the item, kg", mass);
+        browser.see("input[value='MODERATELY_DELICATE']").click();
+    }
+
+    private String wall() {
+        return browser.see("[aria-label='First wall']").getText();
+    }
+
+    @Test
+    void sevenAnswersMakeAWallThatHolds() {
+        browser.see("a[href='/new']").click();
+        browser.until(() -> wall().contains("how big it is, how heavy it is and how delicate it is"));
+        answer("4.8");
+        browser.until(() -> wall().contains("Holds"));
+        String first = wall();
+
+        // A wrong answer is changed, and no other is lost, not even by leaving the page.
+        browser.see("input[value='MODERATELY_RUGGED']").click();
+        browser.until(() -> wall().contains("Holds") && !wall().equals(first));
+        String thinner = wall();
+        browser.driver().navigate().refresh();
+        browser.until(() -> wall().equals(thinner));
+        assertThat(browser.see("#new-name").getDomProperty("value")).isEqualTo("Tripod head");
+
+        browser.button("Put it on the bench").click();
+        browser.see(".marker");
+        assertThat(browser.see("[data-verdict]").getDomAttribute("data-verdict"))
+                .isEqualTo("holds");
+        assertThat(browser.see("h1").getText()).isEqualTo("Tripod head");
+        assertThat(browser.console()).isEmpty();
+    }
+
+    @Test
+    void saysWhatHasToGiveAndKeepsTheAnswers() {
+        browser.see("a[href='/new']").click();
+        answer("62 lb");
+        browser.until(() -> wall().contains("Two people would have to carry it"));
+        say("Mass of the item, kg", "4.8");
+        browser.until(() -> wall().contains("Holds"));
+        browser.see("input[name='delicacy'][value='test']").click();
+        browser.until(() -> wall().contains("how delicate it is"));
+        say("What the item bears, G", "75");
+        browser.until(() -> wall().contains("Holds"));
+        assertThat(browser.console()).isEmpty();
+    }
+
+    @Test
+    void aRemedyIsSeenBeforeItIsTakenAndIsOneStepToUndo() {
+        browser.see("a[href='/new']").click();
+        browser.button("Skip the questions, start from a plain wall").click();
+        browser.see(".marker");
+        browser.type("[aria-label='Thickness on all sides, mm']", "30");
+        browser.until(() -> verdict().equals("breaks"));
+
+        browser.button("What would mend it").click();
+        browser.see(".remedy");
+        List<WebElement> remedies = browser.driver().findElements(By.cssSelector(".remedy"));
+        WebElement thicker = remedies.stream()
+                .filter(r -> r.getText().contains("all round: "))
+                .findFirst()
+                .orElseThrow();
+        browser.script("arguments[0].focus()", thicker);
+        assertThat(browser.see(".ghost").isDisplayed()).isTrue();
+        String before = figure("outside");
+        thicker.sendKeys(Keys.ENTER);
+        browser.until(() -> !figure("outside").equals(before));
+        assertThat(browser.driver().findElements(By.cssSelector(".ghost"))).isEmpty();
+        browser.until(() -> !verdict().equals("breaks"));
+
+        browser.button("Undo").click();
+        browser.until(() -> figure("outside").equals(before));
+        browser.until(() -> verdict().equals("breaks"));
+        assertThat(browser.console()).isEmpty();
+    }
+
+    private String verdict() {
+        return browser.see("[data-verdict]").getDomAttribute("data-verdict");
+    }
+
+    private String figure(String name) {
+        return browser.see("[data-figure='" + name + "']").getText();
+    }
+}

@@ -1,0 +1,132 @@
+<!-- What one change would mend a check; under the pointer or focus it stands as an outline round the section. -->
+<script lang="ts">
+  import { api, call, type Check, type Remedy } from '../api/client';
+  import Glyph from '../parts/Glyph.svelte';
+  import { shown } from '../units';
+  import type { Bench } from './bench.svelte';
+
+  let { bench, check }: { bench: Bench; check: Check } = $props();
+
+  const SHOWN_AT_FIRST = 5;
+  /** While somebody types, the search waits. */
+  const ASK_AFTER_MS = 250;
+  const PROGRESS_AFTER_MS = 300;
+
+  let remedies = $state.raw<Remedy[] | null>(null);
+  let trouble = $state('');
+  let slow = $state(false);
+  let all = $state(false);
+  let turn = 0;
+
+  $effect(() => {
+    const body = bench.pack;
+    const id = check.id;
+    const mine = ++turn;
+    let patience: ReturnType<typeof setTimeout>;
+    const timer = setTimeout(() => {
+      patience = setTimeout(() => (slow = true), PROGRESS_AFTER_MS);
+      void call(api.POST('/api/remedies', { params: { query: { check: id } }, body })).then(({ data, problem }) => {
+        clearTimeout(patience);
+        if (mine === turn) {
+          slow = false;
+          remedies = data ?? null;
+          trouble = problem?.detail ?? '';
+        }
+      });
+    }, ASK_AFTER_MS);
+    return () => {
+      clearTimeout(timer);
+      clearTimeout(patience);
+      bench.ghost = null;
+    };
+  });
+
+  function change(now: number, then: number, unit: string, decimals: number): string {
+    const difference = shown(Math.abs(then - now), decimals);
+    return difference === '0' ? '' : `${difference} ${unit} ${then > now ? 'more' : 'less'}`;
+  }
+
+  function litres(size: { length: number; width: number; height: number }): number {
+    return (size.length * size.width * size.height) / 1e6;
+  }
+
+  function cost(remedy: Remedy): string {
+    const now = bench.evaluation!;
+    const parts = [
+      change(litres(now.outsideMm), litres(remedy.outsideMm), 'litres', 1),
+      change(now.grossMassKg, remedy.grossMassKg, 'kg', 2)
+    ].filter(Boolean);
+    return parts.length > 0 ? parts.join(', ') : 'no larger, no heavier';
+  }
+</script>
+
+<div class="remedies" aria-busy={slow}>
+  <h3 class="font-semibold">What one change would mend it</h3>
+  <div aria-live="polite">
+    {#if trouble}
+      <p>{trouble}</p>
+    {:else if slow}
+      <p class="quiet">Trying every single change.</p>
+      <progress class="progress" aria-label="Trying every single change"></progress>
+    {:else if remedies?.length === 0}
+      <p>No single change mends this. Change two things, or give the item an easier journey.</p>
+    {/if}
+  </div>
+  {#if remedies}
+    <ul>
+      {#each all ? remedies : remedies.slice(0, SHOWN_AT_FIRST) as remedy (remedy.title)}
+        <li>
+          <button
+            type="button"
+            class="remedy"
+            onclick={() => bench.mend(remedy)}
+            onpointerenter={() => (bench.ghost = remedy)}
+            onpointerleave={() => (bench.ghost = null)}
+            onfocus={() => (bench.ghost = remedy)}
+            onblur={() => (bench.ghost = null)}
+          >
+            <Glyph status={remedy.verdict} />
+            <span>
+              <b>{remedy.title}</b>
+              <span class="quiet">
+                {cost(remedy)}; the pack {remedy.verdict === 'holds'
+                  ? 'holds'
+                  : `then ${remedy.verdict === 'thin' ? 'is thin' : remedy.verdict === 'breaks' ? 'still breaks' : 'is unknown'}${
+                      remedy.weakest ? `, weakest: ${remedy.weakest.replace(/^[A-Z]/, (c) => c.toLowerCase())}` : ''
+                    }`}</span
+              >
+            </span>
+          </button>
+        </li>
+      {/each}
+    </ul>
+    {#if remedies.length > SHOWN_AT_FIRST}
+      <button type="button" class="plain-button" aria-expanded={all} onclick={() => (all = !all)}
+        >{all ? 'Fewer' : `All ${remedies.length}`}</button
+      >
+    {/if}
+  {/if}
+</div>
+
+<style>
+  .remedies {
+    margin-top: 0.5rem;
+  }
+  .remedy {
+    display: grid;
+    grid-template-columns: 14px minmax(0, 1fr);
+    align-items: baseline;
+    gap: 0.5rem;
+    width: 100%;
+    padding: 0.25rem 0.25rem;
+    border-bottom: 1px solid var(--color-base-300);
+    text-align: left;
+  }
+  .remedy:hover,
+  .remedy:focus-visible {
+    background: var(--color-base-200);
+  }
+  .remedy span span {
+    display: block;
+  }
+</style>
