@@ -6,5 +6,6 @@ export const { p, navigate, route } = createRouter({
   '/': Shelf,
   '/new': () => import('../pages/NewPack.svelte'),
   '/packs/:id': () => import('../pages/BenchPage.svelte'),
+  '/packs/:id/page': () => import('../pages/PaperPage.svelte'),
   '*': () => import('../pages/Lost.svelte')
 });

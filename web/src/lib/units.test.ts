@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demandOfLimit, figure, readLength, readMass, readNumber, shown } from './units';
+import { demandOfLimit, figure, readLength, readMass, readNumber, shown, sixteenths } from './units';
 
 // Exact by definition: 1 in = 25.4 mm, 1 lb = 0.45359237 kg, 16 oz to the pound.
 describe('lengths as people write them', () => {
@@ -72,5 +72,19 @@ describe('figures on screen', () => {
     expect(demandOfLimit(0.764, 0.9, '')).toBe('76 of 90 %');
     expect(demandOfLimit(35.8, 75, 'cm2')).toBe('36 of 75 cm²');
     expect(demandOfLimit(50, null, 'G')).toBe('50 G, limit not known');
+  });
+});
+
+describe('inches as a tape shows them', () => {
+  it.each([
+    [25.4, '1'],
+    [0, '0'],
+    [38.1, '1 1/2'],
+    [6.35, '1/4'],
+    [50.8 - 0.1, '2'],
+    [451, '17 3/4'],
+    [1.5875, '1/16']
+  ])('%s mm', (mm, text) => {
+    expect(sixteenths(mm)).toBe(text);
   });
 });

@@ -100,3 +100,17 @@ export function dayAndClock(iso: string): string {
   const date = new Date(iso);
   return `${date.toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })}, ${clock(iso)}`;
 }
+
+/** Inches to the nearest sixteenth, as a tape shows them. */
+export function sixteenths(mm: number): string {
+  const all = Math.round((mm / 25.4) * 16);
+  const whole = Math.floor(all / 16);
+  let top = all % 16;
+  let bottom = 16;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  const fraction = top > 0 ? `${top}/${bottom}` : '';
+  return whole > 0 || !fraction ? [String(whole), fraction].filter(Boolean).join(' ') : fraction;
+}

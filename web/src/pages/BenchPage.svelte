@@ -1,6 +1,6 @@
 <!-- One pack on the bench. -->
 <script lang="ts">
-  import { Download, History, Redo2, Undo2 } from '@lucide/svelte';
+  import { Download, History, Printer, Redo2, Undo2 } from '@lucide/svelte';
   import { onDestroy, tick } from 'svelte';
   import { Bench, type Station } from '../lib/bench/bench.svelte';
   import BlowMap from '../lib/bench/BlowMap.svelte';
@@ -139,6 +139,9 @@
     {/if}
     <button type="button" class="plain-button" onclick={() => (showRevisions = true)}
       ><History size={15} class="inline" aria-hidden="true" /> Revisions</button
+    >
+    <a class="plain-button" href="/packs/{bench.id}/page"
+      ><Printer size={15} class="inline" aria-hidden="true" /> Page</a
     >
     <a class="plain-button" href="/api/packs/{bench.id}/file" download
       ><Download size={15} class="inline" aria-hidden="true" /> Export</a

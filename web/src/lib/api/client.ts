@@ -19,6 +19,7 @@ export type Card = Schemas['Card'];
 export type Stale = Schemas['StaleView'];
 export type Beginnings = Schemas['Beginnings'];
 export type FirstWall = Schemas['FirstWallView'];
+export type CutList = Schemas['CutListView'];
 export type Remedy = Schemas['RemedyView'];
 export type Person = Schemas['Person'];
 export type SessionInfo = Schemas['SessionView'];

@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cut-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cutList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/evaluations": {
         parameters: {
             query?: never;
@@ -381,6 +397,31 @@ export interface components {
             padCm2: components["schemas"]["SidesView"];
             staticStressKpa: components["schemas"]["SidesView"];
             thicknessMm: components["schemas"]["SidesView"];
+        };
+        CutBox: {
+            board: string;
+            insideMm: components["schemas"]["SizeView"];
+            /** Format: int32 */
+            layer: number;
+            outsideMm: components["schemas"]["SizeView"];
+            stock: boolean;
+        };
+        CutListView: {
+            boxes: components["schemas"]["CutBox"][];
+            pieces: components["schemas"]["CutPiece"][];
+        };
+        CutPiece: {
+            /** Format: int32 */
+            count: number;
+            faces: string[];
+            /** Format: int32 */
+            layer: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
         };
         DelicacyChoice: {
             examples: string;
@@ -897,6 +938,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CurveView"];
+                };
+            };
+        };
+    };
+    cutList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutListView"];
                 };
             };
         };

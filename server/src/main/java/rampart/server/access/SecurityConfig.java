@@ -37,7 +37,8 @@ class SecurityConfig {
             "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
     private static final String[] CLOSED = {"/api/**", "/v3/**", "/actuator/**"};
     private static final String[] OPEN = {"/api/session", "/api/first-account", "/actuator/health"};
-    private static final String[] ASKING_ONLY = {"/api/evaluations", "/api/curves", "/api/remedies", "/api/first-walls"
+    private static final String[] ASKING_ONLY = {
+        "/api/evaluations", "/api/curves", "/api/remedies", "/api/first-walls", "/api/cut-lists"
     };
 
     @Bean

@@ -17,6 +17,7 @@ import rampart.formats.PackSchema;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
 import rampart.formats.view.CurveView;
+import rampart.formats.view.CutListView;
 import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.Nullable;
@@ -37,6 +38,7 @@ class OpenApiConfig {
             CheckView.class,
             DropView.class,
             CurveView.class,
+            CutListView.class,
             CatalogueView.class,
             SidesView.class,
             SizeView.class,

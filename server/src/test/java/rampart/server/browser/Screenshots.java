@@ -34,6 +34,11 @@ public final class Screenshots {
             browser.open("");
             bench(browser, "Rain gauge, funnel apart");
             browser.picture(target.resolve("bench-cushion.png"));
+            browser.see("a[href$='/page']").click();
+            browser.see(".paper");
+            browser.picture(target.resolve("page.png"));
+            browser.driver().navigate().back();
+            browser.see(".marker");
             browser.see("[aria-label^='Falls on the corner of right, bottom and front']")
                     .click();
             browser.see("[aria-label='Change to night']").click();
