@@ -1,14 +1,15 @@
 package rampart.core.pack;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import rampart.core.box.RegularSlotted;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
@@ -48,7 +49,7 @@ public final class FirstWall {
     private final Set<String> forgiven;
     private final BlowCapacity capacity;
     /** Checks that ruled out some wall: forgiving any other would change nothing. */
-    private final Set<String> failed = ConcurrentHashMap.newKeySet();
+    private final Set<String> failed = Collections.synchronizedSet(new HashSet<>());
 
     private final Map<Integer, List<Inner>> innersByThickness = new HashMap<>();
 
