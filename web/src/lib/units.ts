@@ -13,7 +13,10 @@ const LENGTH: Record<string, number> = {
   ft: 304.8,
   "'": 304.8
 };
-const MASS: Record<string, number> = { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237, oz: 0.45359237 / 16 };
+const KG_PER_LB = 0.45359237;
+const MASS: Record<string, number> = { kg: 1, g: 0.001, lb: KG_PER_LB, lbs: KG_PER_LB, oz: KG_PER_LB / 16 };
+
+export const pounds = (kg: number): number => kg / KG_PER_LB;
 
 const NUMBER = String.raw`[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?`;
 const FRACTION = String.raw`\d+\s*\/\s*\d+`;

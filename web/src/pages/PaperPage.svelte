@@ -8,7 +8,7 @@
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
   import { route } from '../lib/router';
-  import { dayAndClock, shown, sixteenths } from '../lib/units';
+  import { dayAndClock, pounds, shown, sixteenths } from '../lib/units';
 
   type Size = { length: number; width: number; height: number };
 
@@ -62,7 +62,7 @@
   }
 
   function mass(kg: number): string {
-    return unit === 'in' ? `${shown(kg / 0.45359237, 1)} lb` : `${shown(kg)} kg`;
+    return unit === 'in' ? `${shown(pounds(kg), 1)} lb` : `${shown(kg)} kg`;
   }
 
   let weakest = $derived(evaluation?.checks.find((c) => c.id === evaluation?.weakest));

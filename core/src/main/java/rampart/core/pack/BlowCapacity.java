@@ -19,9 +19,6 @@ final class BlowCapacity {
     private static final List<Face> ONE_OF_EACH_PAIR = List.of(Face.BOTTOM, Face.RIGHT, Face.FRONT);
     private static final double N_PER_KN = 1000;
 
-    /** A rounding's width, so that what holds by a hair is not ruled out. */
-    private static final double HAIR = 1e-9;
-
     private final double[] limitG;
     private final double[] temperaturesC;
     private final boolean repeated;
@@ -73,7 +70,7 @@ final class BlowCapacity {
 
     /** True where these cushions cannot take a fall of this mass from this height on some face. */
     static boolean tooLittle(double[] perMm, int mm, double[] otherPerMm, int otherMm, double massKg, double heightMm) {
-        double fall = massKg * Units.STANDARD_GRAVITY * heightMm / 1000 * (1 - HAIR);
+        double fall = massKg * Units.STANDARD_GRAVITY * heightMm / 1000 * (1 - WallSpace.HAIR);
         for (int i = 0; i < perMm.length; i++) {
             double absorbed = perMm[i] * mm + (otherMm > 0 ? otherPerMm[i] * otherMm : 0);
             if (absorbed < fall) {

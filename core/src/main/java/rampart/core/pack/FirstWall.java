@@ -38,10 +38,8 @@ public final class FirstWall {
     /** The G asked for is found to this share. */
     private static final double CLOSE_ENOUGH = 1.02;
 
+    /** Then it is tried with this share of it, again and again, until no wall holds. */
     private static final double DOWNWARD = 0.95;
-
-    /** A rounding's width, so that what holds by a hair is not ruled out. */
-    private static final double HAIR = 1e-9;
 
     private final Item item;
     private final Journey journey;
@@ -193,10 +191,11 @@ public final class FirstWall {
         for (Flute flute : List.of(Flute.C, Flute.BC)) {
             Board any = WallSpace.outerBoards(catalogue, flute).get(0);
             for (int mm : WallSpace.thicknesses(WallSpace.MOST_MM)) {
-                all.add(new Outside(mm, false, flute, volume(item.size(), mm, any)));
+                all.add(new Outside(
+                        mm, false, flute, carton(mm, false, any).outside().volumeMm3()));
                 if (mm >= 2 * WallSpace.THINNEST_MM) {
-                    Size inner = WallSpace.innerBox(item.size(), 0, catalogue).outside();
-                    all.add(new Outside(mm, true, flute, volume(inner, mm, any)));
+                    all.add(new Outside(
+                            mm, true, flute, carton(mm, true, any).outside().volumeMm3()));
                 }
             }
         }
@@ -204,9 +203,15 @@ public final class FirstWall {
         return all;
     }
 
-    private static double volume(Size body, int cushionMm, Board board) {
+    private RegularSlotted carton(Outside outside, Board board) {
+        return carton(outside.cushionMm(), outside.boxInBox(), board);
+    }
+
+    /** Its size does not depend on how the cushion is divided between inside and outside of an inner box. */
+    private RegularSlotted carton(int cushionMm, boolean boxInBox, Board board) {
+        Size body = boxInBox ? WallSpace.innerBox(item.size(), 0, catalogue).outside() : item.size();
         double both = 2.0 * cushionMm + WallSpace.SLACK_MM;
-        return new RegularSlotted(body.plus(both, both, both), board).outside().volumeMm3();
+        return new RegularSlotted(body.plus(both, both, both), board);
     }
 
     /** The lightest of this outside that holds. */
@@ -234,9 +239,10 @@ public final class FirstWall {
     private boolean carries(Board board, Outside outside, double grossKg) {
         Size size = carton(outside, board).outside();
         double inches = (size.lengthMm() + size.widthMm() + size.heightMm()) / Units.MM_PER_IN;
-        double share = (1 - Status.THIN_BELOW) * (1 + HAIR);
+        double share = (1 - Status.THIN_BELOW) * (1 + WallSpace.HAIR);
         boolean graded = grossKg / Units.KG_PER_LB <= board.limitLb() * share && inches <= board.limitIn() * share;
-        return passes("lift", grossKg <= LiftCheck.ONE_PERSON_KG * (1 + HAIR)) && passes("board.limits", graded);
+        return passes("lift", grossKg <= LiftCheck.ONE_PERSON_KG * (1 + WallSpace.HAIR))
+                && passes("board.limits", graded);
     }
 
     private boolean passes(String check, boolean holds) {
@@ -244,14 +250,6 @@ public final class FirstWall {
             failed.add(check);
         }
         return holds || forgiven.contains(check);
-    }
-
-    private RegularSlotted carton(Outside outside, Board board) {
-        double both = 2.0 * outside.cushionMm() + WallSpace.SLACK_MM;
-        Size body = outside.boxInBox()
-                ? WallSpace.innerBox(item.size(), 0, catalogue).outside()
-                : item.size();
-        return new RegularSlotted(body.plus(both, both, both), board);
     }
 
     /** A wall that may hold, but for its carton. */
@@ -412,7 +410,7 @@ public final class FirstWall {
     /** True where the foam bears what rests on it, with a margin (rule 21), or where that is forgiven. */
     private boolean rests(WallSpace.Cushioning cushioning, Layer.Cushion layer, Size body, double massKg) {
         double kpa = massKg * Units.STANDARD_GRAVITY / (layer.form().bearingMm2(body, Face.BOTTOM) * 1e-6) * 1e-3;
-        double bears = cushioning.foam().creepLimitKpa() * (1 - Status.THIN_BELOW) * (1 + HAIR);
+        double bears = cushioning.foam().creepLimitKpa() * (1 - Status.THIN_BELOW) * (1 + WallSpace.HAIR);
         return passes("cushion.creep", kpa <= bears);
     }
 

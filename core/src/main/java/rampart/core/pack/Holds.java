@@ -28,9 +28,6 @@ final class Holds {
             .toList();
     private static final List<CheckRule> LAST = List.of(new StrainCheck(), new VibrationCheck());
 
-    /** A rounding's width, so that what holds by a hair is not ruled out. */
-    private static final double HAIR = 1e-9;
-
     private Holds() {}
 
     /**
@@ -68,7 +65,8 @@ final class Holds {
                 OptionalDouble limit = fragility.limitG(id.faces());
                 if (limit.isPresent()
                         && fragility.criticalVelocityChangeMps().isEmpty()
-                        && drops.surelyExceeds(id, limit.getAsDouble() * (1 - Status.THIN_BELOW) * (1 + HAIR))) {
+                        && drops.surelyExceeds(
+                                id, limit.getAsDouble() * (1 - Status.THIN_BELOW) * (1 + WallSpace.HAIR))) {
                     return Optional.of(id.id());
                 }
                 Check check = DropChecks.check(situation, drops.drop(id));

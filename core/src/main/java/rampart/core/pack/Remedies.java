@@ -9,8 +9,8 @@ import rampart.core.material.Catalogue;
 
 /**
  * What would mend a check: every single change of {@link LayerChanges} is tried in its row from the least on, and the
- * first that mends the check is a remedy. Of these, none is kept that another
- * beats in outside volume, mass and margin together (rule 35).
+ * first that mends the check is a remedy. Of these, none is kept that another beats in outside volume, mass and margin
+ * together (rule 35).
  */
 public final class Remedies {
     private Remedies() {}

@@ -1,6 +1,7 @@
 package rampart.core.pack;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -38,6 +39,9 @@ final class WallSpace {
 
     /** Percent of each face that bears; 100 is a full cushion. */
     static final List<Integer> SHARES = List.of(100, 80, 60, 40, 20);
+
+    /** A rounding's width, so that a quick look does not rule out what holds by a hair. */
+    static final double HAIR = 1e-9;
 
     private static final List<Integer> PAD_COUNTS = List.of(4, 2, 1);
     private static final double MM2_PER_CM2 = 100;
@@ -91,7 +95,7 @@ final class WallSpace {
     static List<Board> outerBoards(Catalogue catalogue, Flute flute) {
         return catalogue.boards().stream()
                 .filter(b -> b.flute() == flute)
-                .sorted(java.util.Comparator.comparingDouble(Board::grammageGm2))
+                .sorted(Comparator.comparingDouble(Board::grammageGm2))
                 .toList();
     }
 

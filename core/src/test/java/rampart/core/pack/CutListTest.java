@@ -34,6 +34,20 @@ class CutListTest {
     }
 
     @Test
+    void cornerBlocksHaveTheirMassToo() {
+        Evaluation evaluation = Packs.evaluate(
+                Packs.item(300, 260, 200, 6, 80),
+                Packs.falls(600),
+                Packs.corners("pe-28", 40, 70),
+                Packs.box("c-32", 3));
+        double mm3 = CutList.of(evaluation.layout()).pieces().stream()
+                .mapToDouble(p -> p.count() * p.lengthMm() * p.widthMm() * p.thicknessMm())
+                .sum();
+        LaidCushion blocks = evaluation.layout().cushions().get(0);
+        assertThat(mm3 * 1e-9 * blocks.foam().densityKgM3()).isCloseTo(blocks.massKg(), within(1e-12));
+    }
+
+    @Test
     void equalPadsAreCountedTogether() {
         Evaluation evaluation = Packs.evaluate(
                 Packs.item(200, 200, 200, 3, 80),

@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class WarmUp {
-    /** Enough for the compiler of the running machine to have seen the whole path; more gains nothing. */
+    /** Chosen, not tuned: its effect was measured with the other changes of docs/performance.md. */
     private static final int TIMES = 400;
 
     private final Catalogue catalogue;

@@ -76,8 +76,26 @@ class SearchTest {
             assertThat(one.path("changes").valueStream().map(c -> c.path("path").asString()))
                     .allMatch(path -> path.startsWith("/layers/"));
         }
+        for (JsonNode one : remedies) {
+            assertThat(remedies.valueStream()).as(one.path("title").asString()).noneMatch(other -> beats(other, one));
+        }
         assertThat(http.post("api/remedies?check=no.such", GAUGE).json().size()).isZero();
         assertThat(http.post("api/remedies", "{}").status()).isEqualTo(400);
+    }
+
+    private static boolean beats(JsonNode winner, JsonNode loser) {
+        double volume = volume(winner) - volume(loser);
+        double mass = winner.path("grossMassKg").asDouble()
+                - loser.path("grossMassKg").asDouble();
+        double margin = loser.path("margin").asDouble() - winner.path("margin").asDouble();
+        return volume <= 0 && mass <= 0 && margin <= 0 && (volume < 0 || mass < 0 || margin < 0);
+    }
+
+    private static double volume(JsonNode remedy) {
+        JsonNode size = remedy.path("outsideMm");
+        return size.path("length").asDouble()
+                * size.path("width").asDouble()
+                * size.path("height").asDouble();
     }
 
     @Test
