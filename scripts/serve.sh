@@ -75,6 +75,23 @@ stop_house() {
   end_process "$(pid_in "$home/db.pid")" "$home/my.cnf" "the database ($1)"
 }
 
+# Writes a house to an archive or brings one back; its database is started for the time where it does not run.
+archive() {
+  local command=$1 kind=$2 file=$3 home=$STATE/$2 started=no done=0
+  [ "$command" = backup ] || [ -f "$file" ] || die "there is no file $file"
+  [ "$command" = backup ] || ! is_ours "$(pid_in "$home/server.pid")" "$home/run.json" ||
+    die "the application ($kind) runs; stop it first with ./rampart stop. Nothing was changed"
+  build_quietly
+  if [ -z "${RAMPART_DB_URL:-}" ]; then
+    [ "$command" = restore ] || [ -d "$home/data/mysql" ] || die "there is no $kind yet, so nothing to write"
+    is_ours "$(pid_in "$home/db.pid")" "$home/my.cnf" || started=yes
+    start_database "$home"
+  fi
+  java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -cp "$APP/rampart.jar" rampart.server.archive.ArchiveCommand "$command" "$file" || done=$?
+  [ "$started" = no ] || end_process "$(pid_in "$home/db.pid")" "$home/my.cnf" "the database ($kind)"
+  return "$done"
+}
+
 stop_all() {
   stop_house demo
   stop_house house

@@ -87,6 +87,11 @@ need_browser() {
     install_packages "Chromium and its driver, for the browser tests" chromium chromium-driver
 }
 
+need_pdf_readers() {
+  command -v pdftotext >/dev/null && command -v pdftoppm >/dev/null ||
+    install_packages "readers for the PDF files we write" poppler-utils
+}
+
 # A number that changes when anything that goes into the application does.
 sources_hash() {
   (

@@ -4,6 +4,7 @@
   import { materials } from './lib/catalogue.svelte';
   import Hatches from './lib/parts/Hatches.svelte';
   import Toast from './lib/parts/Toast.svelte';
+  import { house } from './lib/house.svelte';
   import { session } from './lib/session.svelte';
   import SignIn from './pages/SignIn.svelte';
 
@@ -12,6 +13,7 @@
   $effect(() => {
     if (session.person) {
       void materials.load();
+      void house.load();
     }
   });
 </script>

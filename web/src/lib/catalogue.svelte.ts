@@ -1,10 +1,26 @@
-import { api, call, type Catalogue, type Layer } from './api/client';
+import { api, call, type Catalogue, type Layer, type Stores } from './api/client';
 
 /** The materials a pack may name, loaded once. */
 class Materials {
   all = $state.raw<Catalogue>({ foams: [], boards: [], wraps: [] });
 
+  /** What lies in the stores, as it was last read. */
+  stock = $state.raw<Stores>({ cartons: [], sheets: [] });
+
+  async loadStock() {
+    const { data } = await call(api.GET('/api/stores'));
+    if (data) {
+      this.stock = data;
+    }
+  }
+
+  /** Thicknesses in which a foam lies in the store, thinnest first, mm. */
+  sheetsOf(foam: string): number[] {
+    return this.stock.sheets.filter((s) => s.foam === foam).map((s) => s.thicknessMm);
+  }
+
   async load() {
+    void this.loadStock();
     if (this.all.foams.length === 0) {
       const { data } = await call(api.GET('/api/catalogue'));
       if (data) {

@@ -5,6 +5,9 @@ import Shelf from '../pages/Shelf.svelte';
 export const { p, navigate, route } = createRouter({
   '/': Shelf,
   '/new': () => import('../pages/NewPack.svelte'),
+  '/stores': () => import('../pages/StoresPage.svelte'),
+  '/house': () => import('../pages/HousePage.svelte'),
+  '/help': () => import('../pages/HelpPage.svelte'),
   '/packs/:id': () => import('../pages/BenchPage.svelte'),
   '/packs/:id/page': () => import('../pages/PaperPage.svelte'),
   '*': () => import('../pages/Lost.svelte')

@@ -10,7 +10,11 @@ class Session {
   }
 
   get readOnly() {
-    return this.person?.role !== 'designer';
+    return this.person?.role !== 'designer' && !this.keeper;
+  }
+
+  get keeper() {
+    return this.person?.role === 'keeper';
   }
 
   async refresh() {

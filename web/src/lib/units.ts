@@ -1,4 +1,6 @@
-/** Reading numbers as people write them, and writing them back. Lengths in mm, masses in kg. */
+/** Reading numbers as people write them, and writing them back in the ways of the house. Stored: mm and kg. */
+
+import { house } from './house.svelte';
 
 export type Reading = { value: number } | { reason: string };
 
@@ -18,6 +20,9 @@ const MASS: Record<string, number> = { kg: 1, g: 0.001, lb: KG_PER_LB, lbs: KG_P
 
 export const pounds = (kg: number): number => kg / KG_PER_LB;
 
+/** 1,500 may be one and a half or fifteen hundred: where the house writes a point, it is asked for. */
+const THOUSANDS = /\d,\d{3}(?!\d)/;
+
 const NUMBER = String.raw`[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?`;
 const FRACTION = String.raw`\d+\s*\/\s*\d+`;
 const PART = new RegExp(String.raw`^\s*(?:(${NUMBER})[\s-]+)?(${FRACTION}|${NUMBER})\s*([a-z"'”″′]*)`, 'i');
@@ -32,10 +37,21 @@ function amount(whole: string | undefined, last: string): number {
   return (whole === undefined ? 0 : plain(whole)) + part;
 }
 
-function read(text: string, units: Record<string, number>, what: string, example: string): Reading {
+function unclear(text: string): Reading | null {
+  return house.ways.numbers === 'point' && THOUSANDS.test(text)
+    ? { reason: `"${text.trim()}" can be read in two ways; write 1500 or 1.5, without a comma` }
+    : null;
+}
+
+/** A number without a unit is in the unit of the house. */
+function read(text: string, units: Record<string, number>, bare: string, what: string, example: string): Reading {
   let rest = text.trim();
   if (rest === '') {
     return { reason: `give ${what}, such as ${example}` };
+  }
+  const twoWays = unclear(rest);
+  if (twoWays) {
+    return twoWays;
   }
   let sum = 0;
   let parts = 0;
@@ -48,7 +64,8 @@ function read(text: string, units: Record<string, number>, what: string, example
       return { reason: `"${text.trim()}" is not ${what}; write it like ${example}` };
     }
     const unit = match[3]!.toLowerCase().replace(/[”″]/, '"').replace('′', "'");
-    const factor = unit === '' ? (parts === 0 && rest.length === match[0].length ? 1 : undefined) : units[unit];
+    const factor =
+      unit === '' ? (parts === 0 && rest.length === match[0].length ? units[bare] : undefined) : units[unit];
     if (factor === undefined) {
       return {
         reason: unit ? `"${unit}" is not a unit of ${what}; write it like ${example}` : `"${text.trim()}" lacks a unit`
@@ -61,8 +78,10 @@ function read(text: string, units: Record<string, number>, what: string, example
   return Number.isFinite(sum) ? { value: sum } : { reason: `"${text.trim()}" is not ${what}` };
 }
 
-export const readLength = (text: string): Reading => read(text, LENGTH, 'a length', '38, 3.8 cm or 1 1/2 in');
-export const readMass = (text: string): Reading => read(text, MASS, 'a mass', '4.8 or 9 lb 7 oz');
+export const readLength = (text: string): Reading =>
+  read(text, LENGTH, house.ways.lengthUnit, 'a length', '38 mm, 3.8 cm or 1 1/2 in');
+export const readMass = (text: string): Reading =>
+  read(text, MASS, house.ways.massUnit, 'a mass', '4.8 kg or 9 lb 7 oz');
 
 /** A number with its own unit or none. */
 export function readNumber(text: string, unit: string): Reading {
@@ -71,13 +90,59 @@ export function readNumber(text: string, unit: string): Reading {
   if (!new RegExp(`^${NUMBER}$`, 'i').test(stripped.trim())) {
     return { reason: bare === '' ? 'give a number' : `"${bare}" is not a number` };
   }
-  return { value: plain(stripped.trim()) };
+  return unclear(stripped) ?? { value: plain(stripped.trim()) };
 }
 
-/** At most so many decimals, no trailing zeros. */
+function localized(text: string): string {
+  return house.ways.numbers === 'comma' ? text.replace('.', ',') : text;
+}
+
+/** At most so many decimals, no trailing zeros, with the decimal sign of the house. */
 export function shown(value: number, decimals = 2): string {
   const text = value.toFixed(decimals);
-  return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
+  return localized(text.includes('.') ? text.replace(/\.?0+$/, '') : text);
+}
+
+const inches = (mm: number): number => mm / LENGTH['in']!;
+
+/** What stands in a field or on a drawing: a stored length in the unit of the house, without the unit. */
+export function lengthIn(mm: number, decimals = 2): string {
+  return house.ways.lengthUnit === 'in' ? shown(inches(mm), 2) : shown(mm, decimals);
+}
+
+/** A stored mass as a number in the unit of the house. */
+export const massNumber = (kg: number): number => (house.ways.massUnit === 'lb' ? pounds(kg) : kg);
+
+export function massIn(kg: number, decimals = 2): string {
+  return shown(massNumber(kg), house.ways.massUnit === 'lb' ? 2 : decimals);
+}
+
+/** A length with its unit. */
+export const length = (mm: number, decimals = 1): string => `${lengthIn(mm, decimals)} ${house.ways.lengthUnit}`;
+
+/** A mass with its unit. */
+export const mass = (kg: number, decimals = 2): string => `${massIn(kg, decimals)} ${house.ways.massUnit}`;
+
+/** Three edges with their unit. */
+export function sizeText(mm: { length: number; width: number; height: number }, decimals = 0): string {
+  const edges = [mm.length, mm.width, mm.height].map((edge) => lengthIn(edge, decimals));
+  return `${edges.join(' × ')} ${house.ways.lengthUnit}`;
+}
+
+const QUANTITIES = /(\d+(?:\.\d+)?(?:(?: × | x | to )\d+(?:\.\d+)?)*) (mm|kg)(?![\w²³/])/g;
+
+/** A sentence of the server, which speaks in mm and kg, in the ways of the house. */
+export function inHouse(sentence: string): string {
+  const { lengthUnit, massUnit, numbers } = house.ways;
+  const changed = sentence.replace(QUANTITIES, (all: string, values: string, unit: string) => {
+    const to = unit === 'mm' ? lengthUnit : massUnit;
+    if (to === unit) {
+      return all;
+    }
+    const scale = unit === 'mm' ? inches : pounds;
+    return `${values.replace(/\d+(?:\.\d+)?/g, (n) => String(Number(scale(Number(n)).toFixed(2))))} ${to}`;
+  });
+  return numbers === 'comma' ? changed.replace(/(\d)\.(\d)/g, '$1,$2') : changed;
 }
 
 /** A figure of a check with as many places as tell it from its limit. */
@@ -86,10 +151,26 @@ export function figure(value: number): string {
   return shown(value, size >= 20 ? 0 : size >= 2 ? 1 : 2);
 }
 
+/** How a figure's unit is shown, and what the figure is to be multiplied by for that. */
+function scaleOf(unit: string): { word: string; scale: number } {
+  const { lengthUnit, massUnit } = house.ways;
+  switch (unit) {
+    case '':
+      return { word: '%', scale: 100 };
+    case 'cm2':
+      return { word: 'cm²', scale: 1 };
+    case 'mm':
+      return { word: lengthUnit, scale: lengthUnit === 'in' ? inches(1) : 1 };
+    case 'kg':
+      return { word: massUnit, scale: massUnit === 'lb' ? pounds(1) : 1 };
+    default:
+      return { word: unit, scale: 1 };
+  }
+}
+
 /** Demand of limit with their unit, a fraction as percent. */
 export function demandOfLimit(demand: number, limit: number | null, unit: string): string {
-  const scale = unit === '' ? 100 : 1;
-  const word = unit === '' ? '%' : unit === 'cm2' ? 'cm²' : unit;
+  const { word, scale } = scaleOf(unit);
   return limit === null
     ? `${figure(demand * scale)} ${word}, limit not known`
     : `${figure(demand * scale)} of ${figure(limit * scale)} ${word}`;

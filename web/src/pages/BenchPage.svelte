@@ -14,15 +14,18 @@
   import Section from '../lib/bench/Section.svelte';
   import Sentence from '../lib/bench/Sentence.svelte';
   import { lineOf } from '../lib/bench/words';
-  import { capital } from '../lib/faces';
+  import { capital, VIEWS } from '../lib/faces';
+  import { keyChoice } from '../lib/keys.svelte';
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
+  import { remember } from '../lib/present';
   import { route } from '../lib/router';
   import { session } from '../lib/session.svelte';
   import CartonStation from '../lib/stations/CartonStation.svelte';
   import ItemStation from '../lib/stations/ItemStation.svelte';
+  import StationHelp from '../lib/stations/StationHelp.svelte';
   import JourneyStation from '../lib/stations/JourneyStation.svelte';
-  import { clock } from '../lib/units';
+  import { clock, inHouse } from '../lib/units';
 
   const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Carton'];
   const REMEMBER = 'Opens as it was left; nothing typed is lost while this page is open.';
@@ -41,6 +44,12 @@
       }
     });
     return () => void opened.save();
+  });
+
+  $effect(() => {
+    if (bench?.evaluation) {
+      remember(bench.id, bench.pack, bench.evaluation);
+    }
   });
 
   let weakest = $derived(bench?.evaluation?.checks.find((c) => c.id === bench?.evaluation?.weakest));
@@ -80,7 +89,16 @@
 
   function keydown(event: KeyboardEvent) {
     const inField = event.target instanceof HTMLElement && event.target.closest('input, select, textarea, dialog');
-    if (inField || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
+    if (inField || document.querySelector('dialog[open]')) {
+      return;
+    }
+    if (!(event.ctrlKey || event.metaKey)) {
+      if (keyChoice.single && !event.altKey && bench?.evaluation) {
+        single(bench, event.key);
+      }
+      return;
+    }
+    if (event.key.toLowerCase() !== 'z') {
       return;
     }
     event.preventDefault();
@@ -88,6 +106,20 @@
       bench?.redo();
     } else {
       bench?.undo();
+    }
+  }
+
+  /** Single keys, as lib/keys lists them. */
+  function single(on: Bench, key: string) {
+    const station = STATIONS[Number(key) - 1];
+    if (station) {
+      on.station = station;
+    } else if (key === 'v') {
+      on.view = VIEWS[(VIEWS.indexOf(on.view) + 1) % VIEWS.length]!;
+    } else if (key === 'b') {
+      on.nextBlow();
+    } else if (key === 'm' && weakest && !on.readOnly) {
+      void mend(on, weakest.id);
     }
   }
 
@@ -106,7 +138,7 @@
 
 <svelte:window onkeydown={keydown} onbeforeunload={leaving} />
 
-<Head>
+<Head compact>
   {#if bench}
     <h1 class="truncate font-semibold" title={bench.pack.name}>{bench.pack.name}</h1>
     <span class="quiet text-xs" role="status" title={REMEMBER} data-saving={bench.saving.kind}
@@ -130,11 +162,11 @@
     </nav>
     <span class="grow"></span>
     {#if !bench.readOnly}
-      <button type="button" class="plain-button" disabled={!bench.canUndo} onclick={() => bench?.undo()}
-        ><Undo2 size={15} class="inline" aria-hidden="true" /> Undo</button
+      <button type="button" class="plain-button" disabled={!bench.canUndo} onclick={() => bench?.undo()} title="Undo"
+        ><Undo2 size={16} aria-hidden="true" /><span class="sr-only">Undo</span></button
       >
-      <button type="button" class="plain-button" disabled={!bench.canRedo} onclick={() => bench?.redo()}
-        ><Redo2 size={15} class="inline" aria-hidden="true" /> Redo</button
+      <button type="button" class="plain-button" disabled={!bench.canRedo} onclick={() => bench?.redo()} title="Redo"
+        ><Redo2 size={16} aria-hidden="true" /><span class="sr-only">Redo</span></button
       >
     {/if}
     <button type="button" class="plain-button" onclick={() => (showRevisions = true)}
@@ -143,8 +175,8 @@
     <a class="plain-button" href="/packs/{bench.id}/page"
       ><Printer size={15} class="inline" aria-hidden="true" /> Page</a
     >
-    <a class="plain-button" href="/api/packs/{bench.id}/file" download
-      ><Download size={15} class="inline" aria-hidden="true" /> Export</a
+    <a class="plain-button" href="/api/packs/{bench.id}/file" download title="Export"
+      ><Download size={16} aria-hidden="true" /><span class="sr-only">Export</span></a
     >
   {/if}
 </Head>
@@ -164,7 +196,7 @@
         {#if weakest}
           <span
             ><span class="quiet">Weakest:</span>
-            {weakest.title.replace(/^Falls/, 'falls')}. {firstSentence(weakest.because)}
+            {weakest.title.replace(/^Falls/, 'falls')}. {inHouse(firstSentence(weakest.because))}
             {#if !bench.readOnly && bench.evaluation.verdict !== 'holds' && bench.evaluation.verdict !== 'unknown'}
               <button type="button" class="mend" onclick={() => bench && mend(bench, weakest.id)}
                 >What would mend it</button
@@ -175,6 +207,7 @@
       </p>
       <Section {bench} />
       <div class="under">
+        <StationHelp station={bench.station} />
         {#if bench.station === 'Item'}
           <ItemStation {bench} />
         {:else if bench.station === 'Journey'}

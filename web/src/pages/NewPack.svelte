@@ -10,7 +10,7 @@
   import QuantityField from '../lib/parts/QuantityField.svelte';
   import SmallSection from '../lib/parts/SmallSection.svelte';
   import { navigate } from '../lib/router';
-  import { figure, shown } from '../lib/units';
+  import { figure, inHouse, length, mass, sizeText } from '../lib/units';
 
   /** Answers stay for this visit, so that a page left by mistake loses none. */
   const KEPT = 'rampart.new-pack';
@@ -203,7 +203,7 @@
             <span>The smallest wall that does:</span>
           </p>
         {:else}
-          <p class="text-base">{wall.found.because}</p>
+          <p class="text-base">{inHouse(wall.found.because ?? '')}</p>
         {/if}
       {/if}
     </div>
@@ -217,7 +217,7 @@
           <li>
             {#if layer.kind === 'cushion'}
               {@const pads = layer.padCount?.all}
-              <b>{layer.thicknessMm.all} mm</b> of {materials.name(layer.material)}
+              <b>{length(layer.thicknessMm.all ?? 0)}</b> of {materials.name(layer.material)}
               {layer.form === 'full' ? 'all round' : `in ${pads} ${pads === 1 ? 'pad' : 'pads'} on each face`}
             {:else}
               {layer === found.layers.at(-1) ? 'outer carton' : 'inner box'} of {materials.name(materialOf(layer))}
@@ -226,12 +226,7 @@
         {/each}
       </ol>
       <p>
-        Outside <b
-          >{shown(evaluation.outsideMm.length, 0)} × {shown(evaluation.outsideMm.width, 0)} × {shown(
-            evaluation.outsideMm.height,
-            0
-          )} mm</b
-        >, <b>{shown(evaluation.grossMassKg)} kg</b> with the item.
+        Outside <b>{sizeText(evaluation.outsideMm)}</b>, <b>{mass(evaluation.grossMassKg)}</b> with the item.
       </p>
       <button type="button" class="btn mt-3 btn-neutral" disabled={searching} onclick={() => take(named(found))}
         >Put it on the bench</button

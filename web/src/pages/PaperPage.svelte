@@ -1,6 +1,6 @@
 <!-- One page to work from: section to scale, layers, what to cut and buy, verdict and what it rests on. -->
 <script lang="ts">
-  import { Printer } from '@lucide/svelte';
+  import { FileText, Printer } from '@lucide/svelte';
   import { api, call, type CutList, type Evaluation, type PackFile } from '../lib/api/client';
   import { materialOf, materials } from '../lib/catalogue.svelte';
   import { capital, VIEW_AXES, VIEW_NAME } from '../lib/faces';
@@ -8,6 +8,7 @@
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
   import { route } from '../lib/router';
+  import { house } from '../lib/house.svelte';
   import { dayAndClock, pounds, shown, sixteenths } from '../lib/units';
 
   type Size = { length: number; width: number; height: number };
@@ -26,7 +27,7 @@
   let cuts = $state.raw<CutList | null>(null);
   let standing = $state('');
   let trouble = $state('');
-  let unit = $state<'mm' | 'in'>(localStorage.getItem(UNIT_KEPT) === 'in' ? 'in' : 'mm');
+  let unit = $state<'mm' | 'in'>((localStorage.getItem(UNIT_KEPT) ?? house.ways.lengthUnit) === 'in' ? 'in' : 'mm');
 
   void open();
 
@@ -102,7 +103,7 @@
 <svelte:head><title>{pack ? `${pack.name}, page` : 'Rampart'}</title></svelte:head>
 
 <div class="on-screen">
-  <Head>
+  <Head compact>
     <h1 class="truncate font-semibold">{pack?.name ?? ''}, page</h1>
     <a class="plain-button" href="/packs/{id}">Back to the bench</a>
     <span class="grow"></span>
@@ -113,6 +114,11 @@
         >
       {/each}
     </span>
+    {#each [{ paper: 'a4', name: 'A4' }, { paper: 'letter', name: 'Letter' }] as each (each.paper)}
+      <a class="plain-button" href="/api/packs/{id}/page.pdf?units={unit}&paper={each.paper}" download
+        ><FileText size={15} aria-hidden="true" /> PDF, {each.name}</a
+      >
+    {/each}
     <button type="button" class="btn btn-neutral btn-sm" onclick={() => window.print()}
       ><Printer size={15} aria-hidden="true" /> Print</button
     >

@@ -1,17 +1,50 @@
 <!-- Every pack as a card with its own small section. -->
 <script lang="ts">
   import { Copy, Download, Trash2 } from '@lucide/svelte';
-  import { api, call, type Card, type PackFile, type Problem } from '../lib/api/client';
+  import { api, call, type Card, type PackFile, type Problem, send } from '../lib/api/client';
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
+  import ChoiceField from '../lib/parts/ChoiceField.svelte';
   import SmallSection from '../lib/parts/SmallSection.svelte';
+  import Tour from '../lib/parts/Tour.svelte';
+  import Trouble from '../lib/parts/Trouble.svelte';
   import { session } from '../lib/session.svelte';
   import { toasts } from '../lib/toasts.svelte';
-  import { dayAndClock, shown } from '../lib/units';
+  import { dayAndClock, mass, sizeText } from '../lib/units';
 
   const PAGE = 24;
 
+  type Verdict = Card['verdict'] | 'any';
+  type Kind = Card['kind'] | 'any';
+  type Order = 'saved' | 'name' | 'weakest' | 'size' | 'mass';
+  const VERDICTS: { value: Verdict; text: string }[] = [
+    { value: 'any', text: 'any verdict' },
+    { value: 'holds', text: 'those that hold' },
+    { value: 'thin', text: 'thin ones' },
+    { value: 'breaks', text: 'those that break' },
+    { value: 'unknown', text: 'unknown ones' }
+  ];
+  const KINDS: { value: Kind; text: string }[] = [
+    { value: 'any', text: 'all packs' },
+    { value: 'single', text: 'packs of one box' },
+    { value: 'box_in_box', text: 'packs box in box' },
+    { value: 'more_boxes', text: 'packs of three boxes or more' }
+  ];
+  const ORDERS: { value: Order; text: string }[] = [
+    { value: 'saved', text: 'last saved first' },
+    { value: 'name', text: 'by name' },
+    { value: 'weakest', text: 'weakest first' },
+    { value: 'size', text: 'largest first' },
+    { value: 'mass', text: 'heaviest first' }
+  ];
+  const TOUR_LEFT = 'rampart-tour';
+
   let search = $state('');
+  let verdict = $state<Verdict>('any');
+  let kind = $state<Kind>('any');
+  let sort = $state<Order>('saved');
+  let tour = $state(localStorage.getItem(TOUR_LEFT) !== 'left');
+  let filtered = $derived(search !== '' || verdict !== 'any' || kind !== 'any');
   let page = $state(0);
   let cards = $state.raw<Card[]>([]);
   let total = $state(0);
@@ -21,18 +54,38 @@
   let turn = 0;
 
   $effect(() => {
-    void load(search, page);
+    void load();
   });
 
-  async function load(text: string, at: number) {
+  async function load() {
     const mine = ++turn;
-    const answer = await call(api.GET('/api/packs', { params: { query: { search: text, page: at, size: PAGE } } }));
+    const query = {
+      search,
+      page,
+      sort,
+      size: PAGE,
+      ...(verdict === 'any' ? {} : { verdict }),
+      ...(kind === 'any' ? {} : { kind })
+    };
+    const answer = await call(api.GET('/api/packs', { params: { query } }));
     if (mine === turn) {
       loaded = true;
       problem = answer.problem ?? null;
       cards = answer.data?.items ?? cards;
       total = answer.data?.total ?? total;
     }
+  }
+
+  function clear() {
+    search = '';
+    verdict = 'any';
+    kind = 'any';
+    page = 0;
+  }
+
+  function leaveTour() {
+    tour = false;
+    localStorage.setItem(TOUR_LEFT, 'left');
   }
 
   async function add(pack: PackFile): Promise<string | null> {
@@ -44,21 +97,11 @@
   async function importFiles(files: FileList | null) {
     let taken = 0;
     for (const file of files ?? []) {
-      // The bytes go as they are: the server says what is wrong with them.
-      const response = await fetch('/api/packs', {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
-        body: file
-      }).catch(() => null);
-      if (response?.ok) {
-        taken += 1;
+      const told = await send('/api/packs', 'application/json', file);
+      if (told) {
+        problem = { ...told, detail: `${file.name}: ${told.detail}` };
       } else {
-        const told = (await response?.json().catch(() => null)) as Problem | null;
-        problem = {
-          status: told?.status ?? 0,
-          detail: `${file.name}: ${told?.detail ?? 'Rampart does not answer just now. Nothing was changed.'}`,
-          errors: told?.errors
-        };
+        taken += 1;
       }
     }
     if (chooser) {
@@ -66,19 +109,15 @@
     }
     if (taken > 0) {
       toasts.show({ text: taken === 1 ? 'One pack imported.' : `${taken} packs imported.` });
-      await load(search, page);
+      await load();
     }
-  }
-
-  function token(): string {
-    return decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
   }
 
   async function duplicate(card: Card) {
     const { data } = await call(api.GET('/api/packs/{id}', { params: { path: { id: card.id } } }));
     if (data && (await add({ ...data.pack, name: `${data.pack.name.slice(0, 190)}, copy` }))) {
       toasts.show({ text: `${card.name} duplicated.` });
-      await load(search, page);
+      await load();
     }
   }
 
@@ -87,33 +126,33 @@
     problem = answer.problem ?? null;
     if (!answer.problem) {
       toasts.show({ text: `${card.name} deleted.`, action: { label: 'Undo', run: () => void restore(card) } });
-      await load(search, page);
+      await load();
     }
   }
 
   async function restore(card: Card) {
     const answer = await call(api.POST('/api/packs/{id}/restoration', { params: { path: { id: card.id } } }));
     problem = answer.problem ?? null;
-    await load(search, page);
+    await load();
   }
 
   async function rename(card: Card, name: string) {
     if (name.trim() && name !== card.name) {
       const answer = await call(api.PATCH('/api/packs/{id}', { params: { path: { id: card.id } }, body: { name } }));
       problem = answer.problem ?? null;
-      await load(search, page);
+      await load();
     }
   }
 </script>
 
-<Head>
+<Head here="Shelf">
   <span class="grow"></span>
   <label class="search">
-    <span class="sr-only">Search packs by name</span>
+    <span class="sr-only">Search packs by name or note</span>
     <input
       class="text"
       type="search"
-      placeholder="Search by name"
+      placeholder="Search names and notes"
       maxlength="200"
       bind:value={search}
       oninput={() => (page = 0)}
@@ -139,31 +178,38 @@
     The shelf <span class="quiet text-sm font-normal">{loaded ? `${total} ${total === 1 ? 'pack' : 'packs'}` : ''}</span
     >
   </h1>
-  <div role="alert">
-    {#if problem}
-      <div class="trouble">
-        <b>{problem.detail}</b>
-        {#if problem.errors}
-          <ul>
-            {#each problem.errors.slice(0, 12) as error (error.path + error.message)}<li>
-                <code>{error.path}</code>
-                {error.message}
-              </li>{/each}
-          </ul>
-        {/if}
-      </div>
-    {/if}
-  </div>
-  {#if loaded && total === 0}
-    <p class="mt-6 text-base">
-      {search ? `No pack has "${search}" in its name.` : 'The shelf is empty. Make a new pack or import one to begin.'}
+  <Trouble {problem} />
+  {#if loaded}
+    <p class="filters">
+      Shown are
+      <ChoiceField label="Kind of pack" value={kind} options={KINDS} onset={(v) => ((kind = v), (page = 0))} />
+      of
+      <ChoiceField label="Verdict" value={verdict} options={VERDICTS} onset={(v) => ((verdict = v), (page = 0))} />,
+      <ChoiceField label="Order" value={sort} options={ORDERS} onset={(v) => ((sort = v), (page = 0))} />.
+      {#if !filtered && total > 0}
+        <span class="sr-only" role="status">{total} packs</span>
+      {:else}
+        <span role="status">{total} {total === 1 ? 'pack' : 'packs'} found.</span>
+        <button type="button" class="plain-button underline" onclick={clear}>Show all</button>
+      {/if}
     </p>
+  {/if}
+  {#if loaded && total === 0 && filtered}
+    <p class="mt-6 text-base">No pack is like that. Search in names and notes, or show all.</p>
+  {:else if loaded && total === 0}
+    <p class="mt-6 text-base">The shelf is empty. Make a new pack or import one to begin.</p>
+  {/if}
+  {#if loaded && total === 0 && !filtered && tour}
+    <Tour onleave={leaveTour} />
   {/if}
   <ul class="cards">
     {#each cards as card (card.id)}
       <li class="card-of-pack" data-pack={card.id}>
         <a href="/packs/{card.id}" aria-label="Open {card.name}" class="drawing">
           <SmallSection solids={card.solids} materials={card.materials} />
+          {#if card.photograph}
+            <img class="photograph" src="/api/photographs/{card.photograph}/thumbnail" alt="" />
+          {/if}
         </a>
         <div class="said">
           {#if session.readOnly}
@@ -186,11 +232,8 @@
                 >{card.weakest.replace(/^Falls/, 'falls')}</span
               >{/if}
           </p>
-          <p>
-            {shown(card.outsideMm.length, 0)} × {shown(card.outsideMm.width, 0)} × {shown(card.outsideMm.height, 0)} mm, {shown(
-              card.grossMassKg
-            )} kg
-          </p>
+          <p>{sizeText(card.outsideMm)}, {mass(card.grossMassKg)}</p>
+          {#if card.note}<p class="note truncate" title={card.note}>{card.note}</p>{/if}
           <p class="quiet text-xs">
             {card.revision === null ? 'draft' : `revision ${card.revision}`}, {card.savedBy}, {dayAndClock(
               card.savedAt
@@ -243,11 +286,16 @@
     margin: 0 auto;
     padding: 1rem 1.125rem 4rem;
   }
-  .trouble {
-    margin: 0.75rem 0;
-    padding: 0.5rem 0.75rem;
-    border-left: 3px solid var(--color-error);
-    background: var(--color-base-200);
+  .filters {
+    line-height: 2;
+  }
+  .photograph {
+    position: absolute;
+    top: 0.375rem;
+    right: 0.375rem;
+    max-width: 5rem;
+    max-height: 4rem;
+    border: 1px solid var(--color-base-content);
   }
   .cards {
     display: grid;
@@ -262,6 +310,7 @@
     border-bottom: 2px solid var(--color-base-content);
   }
   .drawing {
+    position: relative;
     display: block;
     height: 11rem;
     background: var(--color-base-200);

@@ -21,6 +21,16 @@ export type Beginnings = Schemas['Beginnings'];
 export type FirstWall = Schemas['FirstWallView'];
 export type CutList = Schemas['CutListView'];
 export type Remedy = Schemas['RemedyView'];
+export type HouseWays = Schemas['HouseWays'];
+export type Member = Schemas['Member'];
+export type Visit = Schemas['VisitView'];
+export type HouseEvent = Schemas['EventView'];
+export type Stores = Schemas['StoresView'];
+export type StockCarton = Schemas['CartonView'];
+export type Fit = Schemas['FitView'];
+export type CushionCurve = Schemas['CushionCurveView'];
+export type Comparison = Schemas['ComparisonView'];
+export type Photograph = Schemas['PhotographView'];
 export type Person = Schemas['Person'];
 export type SessionInfo = Schemas['SessionView'];
 export type RevisionInfo = Schemas['RevisionInfo'];
@@ -59,6 +69,23 @@ const token: Middleware = {
 
 export const api = createClient<paths>({ baseUrl: '' });
 api.use(token);
+
+/** Sends a file as it is: the server says what is wrong with it. Null where it was taken. */
+export async function send(path: string, type: string, body: Blob): Promise<Problem | null> {
+  try {
+    if (!csrfToken()) {
+      await fetch('/api/session');
+    }
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'Content-Type': type, 'X-XSRF-TOKEN': csrfToken() },
+      body
+    });
+    return response.ok ? null : problemOf(await response.json().catch(() => undefined), response);
+  } catch {
+    return problemOf(undefined);
+  }
+}
 
 /** The server's words for a failed call; our own where it could not be reached. */
 export function problemOf(error: unknown, response?: Response): Problem {

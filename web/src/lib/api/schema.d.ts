@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/comparisons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/curves": {
         parameters: {
             query?: never;
@@ -84,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/first-account": {
         parameters: {
             query?: never;
@@ -116,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs": {
         parameters: {
             query?: never;
@@ -125,7 +173,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -180,6 +228,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{id}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["note"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/photographs/{hash}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs/{id}/restoration": {
         parameters: {
             query?: never;
@@ -220,6 +316,102 @@ export interface paths {
             cookie?: never;
         };
         get: operations["revision"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/rights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rights"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{hash}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{hash}/thumbnail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["thumbnail"];
         put?: never;
         post?: never;
         delete?: never;
@@ -271,6 +463,150 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock-fits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fits"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/cartons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCarton"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/cartons/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeCarton"];
+        post?: never;
+        delete: operations["removeCarton"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/foams/{id}/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["curve_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addSheet"];
+        delete: operations["removeSheet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{handle}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
         options?: never;
         head?: never;
         patch?: never;
@@ -330,9 +666,13 @@ export interface components {
             /** Format: double */
             grossMassKg: number;
             id: string;
+            /** @enum {string} */
+            kind: "single" | "box_in_box" | "more_boxes";
             materials: string[];
             name: string;
+            note: string;
             outsideMm: components["schemas"]["SizeView"];
+            photograph: string | null;
             /** Format: int32 */
             revision: number | null;
             /** Format: date-time */
@@ -344,6 +684,21 @@ export interface components {
             /** Format: int64 */
             version: number;
             weakest: string | null;
+        };
+        CartonGiven: {
+            board: string;
+            insideMm: components["schemas"]["InsideGiven"];
+            name: string;
+            source: string;
+        };
+        CartonView: {
+            board: string;
+            id: string;
+            insideMm: components["schemas"]["SizeView"];
+            name: string;
+            source: string;
+            /** Format: int64 */
+            version: number;
         };
         CatalogueView: {
             boards: components["schemas"]["BoardView"][];
@@ -372,6 +727,10 @@ export interface components {
             unit: string;
             working: components["schemas"]["FigureView"][];
         };
+        ComparisonView: {
+            effects: string[];
+            parts: components["schemas"]["PartView"][];
+        };
         CurveView: {
             band: number[][];
             check: string;
@@ -384,6 +743,19 @@ export interface components {
             xUnit: string;
             yName: string;
             yUnit: string;
+        };
+        CushionCurveView: {
+            band: number[] | null;
+            /** Format: double */
+            bestKpa: number;
+            foam: string;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            leastG: number;
+            points: number[][];
+            /** Format: double */
+            thicknessMm: number;
         };
         CushionView: {
             bearingCm2: components["schemas"]["SidesView"];
@@ -437,10 +809,11 @@ export interface components {
             name: string;
             password: string;
             /** @enum {string} */
-            role: "designer" | "packer";
+            role: "keeper" | "designer" | "packer";
         };
         Detail: {
             id: string;
+            note: string;
             pack: components["schemas"]["PackFile"];
             /** Format: int32 */
             revision: number | null;
@@ -493,6 +866,16 @@ export interface components {
             walls: components["schemas"]["WallView"][];
             weakest: string | null;
         };
+        EventView: {
+            detail: string;
+            /** Format: date-time */
+            happenedAt: string;
+            /** Format: int64 */
+            id: number;
+            subject: string;
+            who: string;
+            words: string;
+        };
         FigureView: {
             basis: string;
             name: string;
@@ -512,6 +895,22 @@ export interface components {
             holds: boolean;
             pack: components["schemas"]["PackFile"] | null;
             relax: string | null;
+        };
+        FitView: {
+            board: string;
+            fits: boolean;
+            /** Format: double */
+            grossMassKg: number;
+            id: string;
+            insideMm: components["schemas"]["SizeView"];
+            /** Format: double */
+            lackingMm: number;
+            name: string;
+            outsideMm: components["schemas"]["SizeView"];
+            slackMm: components["schemas"]["SizeView"];
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+            weakest: string | null;
         };
         FoamView: {
             /** Format: double */
@@ -536,6 +935,26 @@ export interface components {
             /** Format: double */
             stiffnessPerC: number;
         };
+        HandedPassword: {
+            name: string;
+            password: string;
+        };
+        HouseWays: {
+            lengthUnit: string;
+            massUnit: string;
+            numbers: string;
+        };
+        InsideGiven: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            length: number;
+            /** Format: double */
+            width: number;
+        };
+        ItemNote: {
+            note: string;
+        };
         JourneyChoice: {
             detail: string;
             id: string;
@@ -545,6 +964,20 @@ export interface components {
         Line: {
             numbers: string;
             symbols: string;
+        };
+        Member: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** @enum {string} */
+            role: "keeper" | "designer" | "packer";
+            /** Format: date-time */
+            since: string;
+        };
+        NewMember: {
+            name: string;
+            /** @enum {string} */
+            role: "keeper" | "designer" | "packer";
         };
         PackChange: {
             path: string;
@@ -728,6 +1161,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PartView: {
+            path: string;
+            title: string;
+            words: string;
+        };
+        PasswordChange: {
+            old: string;
+            password: string;
+        };
         Peak: {
             acts: boolean;
             /** Format: double */
@@ -746,7 +1188,17 @@ export interface components {
         Person: {
             name: string;
             /** @enum {string} */
-            role: "designer" | "packer";
+            role: "keeper" | "designer" | "packer";
+        };
+        PhotographView: {
+            /** Format: date-time */
+            addedAt: string;
+            addedBy: string;
+            hash: string;
+            /** Format: int32 */
+            height: number;
+            /** Format: int32 */
+            width: number;
         };
         PieceView: {
             kind: string;
@@ -799,6 +1251,10 @@ export interface components {
         RevisionNote: {
             note: string;
         };
+        Rights: {
+            /** @enum {string} */
+            role: "keeper" | "designer" | "packer";
+        };
         Save: {
             /** Format: date-time */
             savedAt: string;
@@ -810,6 +1266,18 @@ export interface components {
             demoAccounts: components["schemas"]["DemoAccount"][];
             firstStart: boolean;
             person: components["schemas"]["Person"] | null;
+        };
+        SheetGiven: {
+            foam: string;
+            source: string;
+            /** Format: double */
+            thicknessMm: number;
+        };
+        SheetView: {
+            foam: string;
+            source: string;
+            /** Format: double */
+            thicknessMm: number;
         };
         SidesView: {
             /** Format: double */
@@ -858,6 +1326,24 @@ export interface components {
             /** Format: int64 */
             version: number;
             yours: components["schemas"]["PackFile"] | null;
+        };
+        StoresView: {
+            cartons: components["schemas"]["CartonView"][];
+            sheets: components["schemas"]["SheetView"][];
+        };
+        TwoPacks: {
+            after: components["schemas"]["PackFile"];
+            before: components["schemas"]["PackFile"];
+        };
+        VisitView: {
+            address: string;
+            /** Format: date-time */
+            began: string;
+            browser: string;
+            handle: string;
+            here: boolean;
+            /** Format: date-time */
+            lastUsed: string;
         };
         WallView: {
             face: string;
@@ -912,6 +1398,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoPacks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonView"];
                 };
             };
         };
@@ -990,6 +1500,29 @@ export interface operations {
             };
         };
     };
+    events: {
+        parameters: {
+            query?: {
+                before?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EventView"][];
+                };
+            };
+        };
+    };
     firstAccount: {
         parameters: {
             query?: never;
@@ -1038,10 +1571,57 @@ export interface operations {
             };
         };
     };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseWays"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseWays"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseWays"];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: {
                 search?: string;
+                verdict?: "breaks" | "unknown" | "thin" | "holds";
+                kind?: "single" | "box_in_box" | "more_boxes";
+                sort?: "saved" | "name" | "weakest" | "size" | "mass";
                 page?: number;
                 size?: number;
             };
@@ -1062,7 +1642,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1215,6 +1795,100 @@ export interface operations {
             };
         };
     };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemNote"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographView"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                hash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     restore: {
         parameters: {
             query?: never;
@@ -1306,6 +1980,162 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RevisionDetail"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Member"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMember"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandedPassword"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    resetPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandedPassword"];
+                };
+            };
+        };
+    };
+    rights: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rights"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Member"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                hash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    thumbnail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                hash: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -1405,6 +2235,259 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordChange"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    fits: {
+        parameters: {
+            query: {
+                layer: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"][];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoresView"];
+                };
+            };
+        };
+    };
+    addCarton: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CartonGiven"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CartonView"];
+                };
+            };
+        };
+    };
+    changeCarton: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CartonGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CartonView"];
+                };
+            };
+        };
+    };
+    removeCarton: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    curve_1: {
+        parameters: {
+            query: {
+                heightMm: number;
+                thicknessMm: number;
+                temperatureC?: number;
+                repeated?: boolean;
+                limitG?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CushionCurveView"];
+                };
+            };
+        };
+    };
+    addSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetGiven"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    removeSheet: {
+        parameters: {
+            query: {
+                foam: string;
+                thicknessMm: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    visits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitView"][];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handle: string;
+            };
             cookie?: never;
         };
         requestBody?: never;

@@ -5,7 +5,8 @@
   import type { CurveData } from '../api/client';
   import { figure } from '../units';
 
-  let { curve }: { curve: CurveData } = $props();
+  let { curve, stand = 'the pack stands' }: { curve: CurveData; /** What the marked spot is. */ stand?: string } =
+    $props();
 
   const HEIGHT = 170;
   const LEFT = 46;
@@ -33,7 +34,7 @@
     line<[number, number]>(
       (p) => x(p[0]),
       (p) => y(p[1])
-    )(points) ?? ''
+    ).defined((p) => density || p[1] <= y.domain()[1]!)(points) ?? ''
   );
   let xTicks = $derived(x.ticks(4).filter((t) => /^[125]/.test(t.toExponential())));
   let yTicks = $derived(density ? y.ticks(3).filter((t) => /^1e/.test(t.toExponential())) : y.ticks(4));
@@ -52,7 +53,7 @@
     {width}
     height={HEIGHT}
     role="img"
-    aria-label="{curve.yName} in {curve.yUnit} over {curve.xName} in {curve.xUnit}; the pack stands at {figure(
+    aria-label="{curve.yName} in {curve.yUnit} over {curve.xName} in {curve.xUnit}; {stand} at {figure(
       curve.operating[0]!
     )} {curve.xUnit}, {figure(curve.operating[1]!)} {curve.yUnit}"
     onpointermove={hover}

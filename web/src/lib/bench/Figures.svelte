@@ -1,6 +1,6 @@
 <!-- The strip at the foot: what the pack comes to. A figure that does not exist is left out. -->
 <script lang="ts">
-  import { shown } from '../units';
+  import { mass, shown, sizeText } from '../units';
   import type { Bench } from './bench.svelte';
 
   let { bench }: { bench: Bench } = $props();
@@ -13,15 +13,12 @@
     <div>
       <dt class="quiet">Outside</dt>
       <dd data-figure="outside">
-        {shown(evaluation.outsideMm.length, 0)} × {shown(evaluation.outsideMm.width, 0)} × {shown(
-          evaluation.outsideMm.height,
-          0
-        )} mm
+        {sizeText(evaluation.outsideMm)}
       </dd>
     </div>
     <div>
       <dt class="quiet">Gross</dt>
-      <dd data-figure="gross">{shown(evaluation.grossMassKg)} kg</dd>
+      <dd data-figure="gross">{mass(evaluation.grossMassKg)}</dd>
     </div>
     <div>
       <dt class="quiet">Velocity change</dt>

@@ -5,6 +5,7 @@
   import { AROUND, capital } from '../faces';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
+  import { house } from '../house.svelte';
   import { figure } from '../units';
   import type { Bench } from './bench.svelte';
   import { common, side, withForm, withSide } from './edit';
@@ -109,6 +110,7 @@
     <QuantityField
       kind="length"
       label="Thickness on all sides"
+      sheet={materials.sheetsOf(layer.material)[0]}
       value={common(layer.thicknessMm) ?? undefined}
       optional
       disabled={bench.readOnly}
@@ -171,13 +173,14 @@
       </thead>
       <tbody>
         <tr>
-          <th scope="row">thickness, mm</th>
+          <th scope="row">thickness, {house.ways.lengthUnit}</th>
           {#each AROUND as face (face)}
             <td>
               <QuantityField
                 kind="length"
                 showUnit={false}
                 label="{capital(face)} thickness"
+                sheet={materials.sheetsOf(layer.material)[0]}
                 value={side(layer.thicknessMm, face)}
                 disabled={bench.readOnly}
                 problem={problem('thicknessMm', face)}

@@ -3,7 +3,7 @@
   import { ArrowLeft, ArrowRight, Trash2 } from '@lucide/svelte';
   import type { Layer } from '../api/client';
   import { materialOf, materials } from '../catalogue.svelte';
-  import { shown } from '../units';
+  import { lengthIn } from '../units';
   import type { Bench } from './bench.svelte';
   import { common, insertLayer, isOuter, moveLayer, newLayer, removeLayer } from './edit';
 
@@ -20,11 +20,11 @@
   function words(layer: Layer): string {
     const name = materials.name(materialOf(layer));
     if (layer.kind === 'wrap') {
-      return `${name} ${shown(layer.thicknessMm)}`;
+      return `${name} ${lengthIn(layer.thicknessMm)}`;
     }
     if (layer.kind === 'cushion') {
       const all = common(layer.thicknessMm);
-      return all === null ? name : `${name} ${shown(all)}`;
+      return all === null ? name : `${name} ${lengthIn(all)}`;
     }
     return name.split(',')[0] + ' box';
   }

@@ -1,6 +1,7 @@
 <!-- Why a check stands as it does: sentence, curve, formula, every number with what it rests on. -->
 <script lang="ts">
   import { api, call, type Check, type CurveData } from '../api/client';
+  import { inHouse } from '../units';
   import type { Bench } from './bench.svelte';
   import Curve from './Curve.svelte';
   import RemedyList from './RemedyList.svelte';
@@ -46,7 +47,7 @@
 </script>
 
 <div class="detail">
-  <p>{check.because}</p>
+  <p>{inHouse(check.because)}</p>
   {#if curve}<Curve {curve} />{/if}
   {#if !bench.readOnly && (check.status === 'breaks' || check.status === 'thin')}<RemedyList {bench} {check} />{/if}
   <details>

@@ -4,7 +4,7 @@
   import { hatchOf, materialOf, materials } from '../catalogue.svelte';
   import { capital, type FaceWord } from '../faces';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { figure, shown } from '../units';
+  import { figure, inHouse, length, shown } from '../units';
   import type { Bench } from './bench.svelte';
   import { side, withSide } from './edit';
 
@@ -178,6 +178,7 @@
             <QuantityField
               kind="length"
               label="{materials.name(materialOf(bench.pack.layers[piece.layer]!))}, {wall.face}, thickness"
+              sheet={materials.sheetsOf(materialOf(bench.pack.layers[piece.layer]!))[0]}
               value={thickness(piece.layer, wall.face)}
               disabled={bench.readOnly}
               problem={problem(piece.layer, wall.face)}
@@ -195,9 +196,9 @@
   </div>
   <p>
     {#if drop.capped}
-      {drop.blow.because}
+      {inHouse(drop.blow.because)}
     {:else}
-      The item travels {shown(drop.travelMm, 0)} mm. Of the blow {share}.
+      The item travels {length(drop.travelMm, 0)}. Of the blow {share}.
     {/if}
   </p>
 </section>

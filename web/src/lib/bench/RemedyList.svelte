@@ -2,7 +2,8 @@
 <script lang="ts">
   import { api, call, type Check, type Remedy } from '../api/client';
   import Glyph from '../parts/Glyph.svelte';
-  import { shown } from '../units';
+  import { house } from '../house.svelte';
+  import { inHouse, massNumber, shown } from '../units';
   import type { Bench } from './bench.svelte';
 
   let { bench, check }: { bench: Bench; check: Check } = $props();
@@ -54,7 +55,7 @@
     const now = bench.evaluation!;
     const parts = [
       change(litres(now.outsideMm), litres(remedy.outsideMm), 'litres', 1),
-      change(now.grossMassKg, remedy.grossMassKg, 'kg', 2)
+      change(massNumber(now.grossMassKg), massNumber(remedy.grossMassKg), house.ways.massUnit, 2)
     ].filter(Boolean);
     return parts.length > 0 ? parts.join(', ') : 'no larger, no heavier';
   }
@@ -87,7 +88,7 @@
           >
             <Glyph status={remedy.verdict} />
             <span>
-              <b>{remedy.title}</b>
+              <b>{inHouse(remedy.title)}</b>
               <span class="quiet">
                 {cost(remedy)}; the pack {remedy.verdict === 'holds'
                   ? 'holds'

@@ -1,9 +1,10 @@
 <!-- Revisions: made with a note, never changed, taken up again. -->
 <script lang="ts">
-  import { api, call, type RevisionInfo } from '../api/client';
+  import { api, call, type Comparison, type PackFile, type RevisionInfo } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import { dayAndClock } from '../units';
   import type { Bench } from './bench.svelte';
+  import Differences from './Differences.svelte';
 
   let { bench, open = $bindable() }: { bench: Bench; open: boolean } = $props();
 
@@ -11,6 +12,10 @@
   let note = $state('');
   let told = $state('');
   let busy = $state(false);
+  /** What is compared: numbers of revisions, 0 for the draft as it stands on the bench. */
+  let from = $state(0);
+  let to = $state(0);
+  let comparison = $state.raw<Comparison | null>(null);
 
   $effect(() => {
     if (open) {
@@ -22,6 +27,29 @@
     const { data, problem } = await call(api.GET('/api/packs/{id}/revisions', { params: { path: { id: bench.id } } }));
     list = data ?? [];
     told = problem ? problem.detail : '';
+    from = list[0]?.number ?? 0;
+    to = 0;
+    await compare();
+  }
+
+  async function documentOf(number: number): Promise<PackFile | null> {
+    if (number === 0) {
+      return bench.pack;
+    }
+    const { data } = await call(
+      api.GET('/api/packs/{id}/revisions/{number}', { params: { path: { id: bench.id, number } } })
+    );
+    return data?.pack ?? null;
+  }
+
+  async function compare() {
+    comparison = null;
+    const [before, after] = await Promise.all([documentOf(from), documentOf(to)]);
+    if (before && after && from !== to) {
+      const { data, problem } = await call(api.POST('/api/comparisons', { body: { before, after } }));
+      comparison = data ?? null;
+      told = problem?.detail ?? told;
+    }
   }
 
   async function make(event: SubmitEvent) {
@@ -79,4 +107,31 @@
       {/each}
     </ol>
   {/if}
+  {#if list.length > 0}
+    <section class="mt-4" aria-labelledby="compare-title">
+      <h3 id="compare-title" class="font-semibold">Compare</h3>
+      <p>
+        From
+        <select class="in-sentence" aria-label="Compare from" bind:value={from} onchange={compare}>
+          {@render states()}
+        </select>
+        to
+        <select class="in-sentence" aria-label="Compare to" bind:value={to} onchange={compare}>
+          {@render states()}
+        </select>
+      </p>
+      <div aria-live="polite">
+        {#if comparison}<Differences {comparison} />{:else if from === to}<p class="quiet">
+            Choose two different states.
+          </p>{/if}
+      </div>
+    </section>
+  {/if}
 </Dialog>
+
+{#snippet states()}
+  <option value={0}>the draft</option>
+  {#each list as revision (revision.number)}
+    <option value={revision.number}>revision {revision.number}</option>
+  {/each}
+{/snippet}

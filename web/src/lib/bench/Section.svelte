@@ -5,7 +5,7 @@
   import { capital, dropOn, type FaceWord, type View, VIEW_AXES, VIEW_NAME, VIEWS } from '../faces';
   import Cut from '../parts/Cut.svelte';
   import Glyph from '../parts/Glyph.svelte';
-  import { shown } from '../units';
+  import { length, lengthIn, mass } from '../units';
   import type { Bench } from './bench.svelte';
   import { blowFigure } from './words';
 
@@ -146,10 +146,10 @@
       {width}
       {height}
       role="img"
-      aria-label="{VIEW_NAME[bench.view]}, to scale: {shown(outside[axes.across]!, 0)} by {shown(
+      aria-label="{VIEW_NAME[bench.view]}, to scale: {lengthIn(outside[axes.across]!, 0)} by {length(
         outside[axes.up]!,
         0
-      )} mm outside"
+      )} outside"
       data-view={bench.view}
       data-scale={scale}
       data-x={x}
@@ -175,13 +175,13 @@
         <line x1={frame.left} y1={frame.bottom + 7} x2={frame.left} y2={frame.bottom + 17} />
         <line x1={frame.right} y1={frame.bottom + 7} x2={frame.right} y2={frame.bottom + 17} />
         <rect class="plate" x={frame.left + 18} y={frame.bottom + 4} width="58" height="16" />
-        <text x={frame.left + 47} y={frame.bottom + 16} text-anchor="middle">{shown(outside[axes.across]!, 0)} mm</text>
+        <text x={frame.left + 47} y={frame.bottom + 16} text-anchor="middle">{length(outside[axes.across]!, 0)}</text>
         <line x1={frame.right + 12} y1={frame.top} x2={frame.right + 12} y2={frame.bottom} />
         <line x1={frame.right + 7} y1={frame.top} x2={frame.right + 17} y2={frame.top} />
         <line x1={frame.right + 7} y1={frame.bottom} x2={frame.right + 17} y2={frame.bottom} />
         <g transform="translate({frame.right + 16} {frame.top + (frame.bottom - frame.top) * 0.3}) rotate(-90)">
           <rect class="plate" x="-29" y="-12" width="58" height="16" />
-          <text text-anchor="middle">{shown(outside[axes.up]!, 0)} mm</text>
+          <text text-anchor="middle">{length(outside[axes.up]!, 0)}</text>
         </g>
       </g>
       {#if itemWidth > 70}
@@ -194,7 +194,7 @@
             ? `${bench.pack.item.name.slice(0, Math.floor(plate / 8) - 1)}…`
             : bench.pack.item.name}</text
         >
-        <text x={cx} y={cy + 12} text-anchor="middle">{shown(bench.pack.item.massKg)} kg</text>
+        <text x={cx} y={cy + 12} text-anchor="middle">{mass(bench.pack.item.massKg)}</text>
       {/if}
     </svg>
     {#if !narrow}{@render markers()}{/if}

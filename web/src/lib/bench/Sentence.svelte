@@ -2,7 +2,7 @@
 <script lang="ts">
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { shown } from '../units';
+  import { length } from '../units';
   import type { Bench } from './bench.svelte';
   import { put } from './edit';
   import { DROP_BASES } from './words';
@@ -61,7 +61,7 @@
       onset={(value) => bench.put('/journey/drop/heightMm', value)}
     />
   {:else}
-    <b>{shown(bench.evaluation?.dropHeightMm ?? 0, 0)} mm</b>
+    <b>{length(bench.evaluation?.dropHeightMm ?? 0, 0)}</b>
   {/if}
   by
   <ChoiceField

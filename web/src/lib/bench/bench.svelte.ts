@@ -10,7 +10,7 @@ import {
   type Stale
 } from '../api/client';
 import { type View, viewFor } from '../faces';
-import { put } from './edit';
+import { put, valueAt } from './edit';
 
 const SAVE_AFTER_MS = 700;
 const TRY_AGAIN_MS = 3000;
@@ -35,6 +35,8 @@ export class Bench {
   problems = $state.raw<FieldProblem[]>([]);
   saving = $state.raw<Saving>({ kind: 'unsaved' });
   conflict = $state.raw<Stale | null>(null);
+  /** What people want to remember of the item; kept beside the pack file. */
+  note = $state('');
   revision = $state<number | null>(null);
   changedSinceRevision = $state(false);
 
@@ -49,6 +51,8 @@ export class Bench {
 
   private past = $state.raw<PackFile[]>([]);
   private future = $state.raw<PackFile[]>([]);
+  /** The draft as it was last read from the server or saved there. */
+  base = $state.raw<PackFile>()!;
   private version = 0;
   private lastKey = '';
   private lastEdit = 0;
@@ -72,6 +76,8 @@ export class Bench {
       return problem.detail;
     }
     this.pack = data.pack;
+    this.base = data.pack;
+    this.note = data.note;
     this.version = data.version;
     this.revision = data.revision;
     this.saving = { kind: 'saved', at: data.savedAt };
@@ -112,6 +118,17 @@ export class Bench {
   chooseBlow(drop: Drop) {
     this.chosenBlow = drop.id;
     this.view = viewFor(drop.faces, this.view);
+  }
+
+  /** To the next weaker of the counted blows, from the weakest on; after the last it begins anew. */
+  nextBlow() {
+    const order = [...(this.evaluation?.drops ?? [])]
+      .filter((d) => d.counted)
+      .sort((a, b) => (a.blow.margin ?? 0) - (b.blow.margin ?? 0));
+    const next = order[(order.findIndex((d) => d.id === this.chosenBlow) + 1) % order.length];
+    if (next) {
+      this.chooseBlow(next);
+    }
   }
 
   /** Puts a value at a JSON Pointer. */
@@ -232,6 +249,7 @@ export class Bench {
     this.savingNow = false;
     if (data) {
       this.version = data.version;
+      this.base = sent;
       this.saving = this.dirty ? { kind: 'unsaved' } : { kind: 'saved', at: data.savedAt };
       if (this.dirty) {
         this.saveSoon();
@@ -252,21 +270,31 @@ export class Bench {
     return false;
   }
 
-  /** Settles a conflict: our draft over theirs, or theirs with ours kept one undo away. */
-  settle(keep: 'mine' | 'theirs') {
+  /**
+   * Settles a conflict: the parts at these paths are taken from the other version, or all of it; ours is kept one undo
+   * away.
+   */
+  settle(theirs: string[] | 'all') {
     const conflict = this.conflict;
     if (!conflict) {
       return;
     }
     this.version = conflict.version;
+    this.base = conflict.theirs;
     this.conflict = null;
-    if (keep === 'theirs') {
+    if (theirs === 'all') {
       this.past = [...this.past, this.pack];
       this.future = [];
       this.pack = conflict.theirs;
+      this.chosenLayer = Math.min(this.chosenLayer, this.pack.layers.length - 1);
       this.dirty = false;
       this.saving = { kind: 'saved', at: conflict.savedAt };
       void this.evaluate();
+    } else if (theirs.length > 0) {
+      const merged = theirs.reduce((pack, path) => put(pack, path, valueAt(conflict.theirs, path)), this.pack);
+      this.past = [...this.past, this.pack];
+      this.future = [];
+      this.take(merged);
     } else {
       void this.save();
     }

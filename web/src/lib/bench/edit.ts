@@ -47,6 +47,14 @@ export function put(pack: PackFile, pointer: string, value: unknown): PackFile {
   return copy;
 }
 
+/** The value at a JSON Pointer; undefined where there is none. */
+export function valueAt(pack: PackFile, pointer: string): unknown {
+  return pointer
+    .split('/')
+    .slice(1)
+    .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], pack);
+}
+
 const ID_LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
 
 /** A random id, so that none is ever used twice. */

@@ -1,11 +1,26 @@
 <!-- The head of every page. -->
 <script lang="ts">
-  import { LogOut, Moon, Sun } from '@lucide/svelte';
+  import { CircleHelp, House, LogOut, Moon, Package, Sun, Warehouse } from '@lucide/svelte';
   import type { Snippet } from 'svelte';
   import { session } from '../session.svelte';
   import { theme } from '../theme.svelte';
 
-  let { children }: { children?: Snippet } = $props();
+  let {
+    children,
+    here,
+    compact = false
+  }: {
+    children?: Snippet;
+    /** The place this page is. */ here?: string;
+    /** Icons without words. */ compact?: boolean;
+  } = $props();
+
+  const PLACES = [
+    { href: '/', name: 'Shelf', icon: Package },
+    { href: '/stores', name: 'Stores', icon: Warehouse },
+    { href: '/house', name: 'House', icon: House },
+    { href: '/help', name: 'Help', icon: CircleHelp }
+  ];
 </script>
 
 <header class="head">
@@ -17,6 +32,20 @@
   </a>
   {@render children?.()}
   {#if !children}<span class="grow"></span>{/if}
+  {#if session.person}
+    <nav class="places" aria-label="Places">
+      {#each PLACES.filter((p) => !compact || p.href !== '/') as place (place.href)}
+        <a
+          href={place.href}
+          class="plain-button"
+          aria-current={here === place.name ? 'page' : undefined}
+          aria-label={compact ? place.name : undefined}
+          title={compact ? place.name : undefined}
+          ><place.icon size={16} aria-hidden="true" />{#if !compact}<span>{place.name}</span>{/if}</a
+        >
+      {/each}
+    </nav>
+  {/if}
   <button
     type="button"
     class="plain-button"
@@ -55,6 +84,14 @@
     font-size: 1.0625rem;
     font-weight: 720;
     font-stretch: 110%;
+  }
+  .places {
+    display: flex;
+    flex-wrap: wrap;
+  }
+  .places a[aria-current] {
+    box-shadow: inset 0 -2px var(--color-accent);
+    font-weight: 650;
   }
   .band {
     fill: var(--color-accent);

@@ -1,18 +1,21 @@
 <!-- One number with its unit. Takes what people write; what cannot be read stays in the field with its reason. -->
 <script lang="ts">
-  import { readLength, readMass, readNumber, type Reading, shown } from '../units';
+  import { house } from '../house.svelte';
+  import { lengthIn, massIn, readLength, readMass, readNumber, type Reading, shown } from '../units';
 
   let {
     value,
     kind,
     label,
-    unit = kind === 'length' ? 'mm' : kind === 'mass' ? 'kg' : '',
+    unit = kind === 'length' ? house.ways.lengthUnit : kind === 'mass' ? house.ways.massUnit : '',
     decimals = kind === 'length' ? 2 : 3,
     step = kind === 'length' ? 5 : 1,
+    sheet,
     least = 0,
     optional = false,
     showUnit = true,
     disabled = false,
+    onleave = false,
     problem,
     onset
   }: {
@@ -23,11 +26,15 @@
     decimals?: number;
     /** How far the arrow keys step. */
     step?: number;
+    /** Thinnest sheet that lies in the store, mm: the arrow keys step by it. */
+    sheet?: number;
     least?: number;
     /** May be left empty. */
     optional?: boolean;
     showUnit?: boolean;
     disabled?: boolean;
+    /** Sets when the field is left or Enter is pressed, not with each key. */
+    onleave?: boolean;
     /** What the server says of this field. */
     problem?: string;
     onset: (value: number | undefined) => void;
@@ -39,7 +46,26 @@
   let reason = $derived(
     reading && 'reason' in reading && !(optional && typed?.trim() === '') ? reading.reason : problem
   );
-  let text = $derived(typed ?? (value === undefined ? '' : shown(value, decimals)));
+  let text = $derived(typed ?? (value === undefined ? '' : inUnit(value)));
+
+  function inUnit(stored: number): string {
+    return kind === 'length'
+      ? lengthIn(stored, decimals)
+      : kind === 'mass'
+        ? massIn(stored, decimals)
+        : shown(stored, decimals);
+  }
+
+  /** How far an arrow key goes in what is stored: a quarter inch where lengths are in inches. */
+  function stride(): number {
+    if (sheet) {
+      return sheet;
+    }
+    if (kind === 'length' && house.ways.lengthUnit === 'in') {
+      return (step / 5) * 6.35;
+    }
+    return kind === 'mass' && house.ways.massUnit === 'lb' ? step * 0.45359237 : step;
+  }
 
   function read(from: string): Reading {
     return kind === 'length' ? readLength(from) : kind === 'mass' ? readMass(from) : readNumber(from, unit);
@@ -52,9 +78,16 @@
       return;
     }
     const got = read(typed);
-    if ('value' in got) {
+    if ('value' in got && !onleave) {
       onset(got.value);
     }
+  }
+
+  function leave() {
+    if (onleave && reading && 'value' in reading && reading.value !== value) {
+      onset(reading.value);
+    }
+    typed = reason ? typed : null;
   }
 
   function keydown(event: KeyboardEvent) {
@@ -63,11 +96,12 @@
       const up = event.key === 'ArrowUp';
       const from = value ?? 0;
       // To the next whole step, so that 43 goes to 45 and not to 48.
-      const next = up ? Math.floor(from / step + 1e-9) * step + step : Math.ceil(from / step - 1e-9) * step - step;
+      const by = stride();
+      const next = up ? Math.floor(from / by + 1e-9) * by + by : Math.ceil(from / by - 1e-9) * by - by;
       typed = null;
       onset(Math.max(least, Number(next.toFixed(6))));
     } else if (event.key === 'Enter') {
-      typed = reason ? typed : null;
+      leave();
     }
   }
 </script>
@@ -88,7 +122,7 @@
     {disabled}
     oninput={input}
     onkeydown={keydown}
-    onblur={() => (typed = reason ? typed : null)}
+    onblur={leave}
   />
   {#if showUnit && unit}<span class="unit">{unit === 'cm2' ? 'cm²' : unit}</span>{/if}
   {#if reason}<span class="reason" id="{id}-reason" role="alert">{reason}</span>{/if}

@@ -2,16 +2,13 @@
 <script lang="ts">
   import type { Bench } from '../bench/bench.svelte';
   import LayerEditor from '../bench/LayerEditor.svelte';
+  import StockChoice from './StockChoice.svelte';
   import { materials } from '../catalogue.svelte';
-  import { shown } from '../units';
+  import { length, mass, shown, sizeText } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
   let boxes = $derived(bench.evaluation!.boxes);
-
-  function size(mm: { length: number; width: number; height: number }): string {
-    return `${shown(mm.length, 1)} × ${shown(mm.width, 1)} × ${shown(mm.height, 1)} mm`;
-  }
 
   function board(layer: number) {
     const box = bench.pack.layers[layer];
@@ -27,21 +24,19 @@
       </h3>
       {#if bench.pack.layers[box.layer]?.kind === 'box'}
         <LayerEditor {bench} index={box.layer} />
+        <StockChoice {bench} layer={box.layer} />
       {/if}
       <p>
-        Inside <b>{size(box.insideMm)}</b>, outside <b>{size(box.outsideMm)}</b>, board {shown(box.massKg, 3)} kg. Holds contents
-        of {size(box.contentsMm)}.
+        Inside <b>{sizeText(box.insideMm, 1)}</b>, outside <b>{sizeText(box.outsideMm, 1)}</b>, board {mass(
+          box.massKg,
+          3
+        )}. Holds contents of {sizeText(box.contentsMm, 1)}.
         {#if board(box.layer)}
           {@const b = board(box.layer)!}
           <span class="quiet"
-            >Caliper {shown(b.caliperMm, 1)} mm, edge crush {shown(b.edgeCrushKnPerM, 2)} kN/m, {shown(
-              b.grammageGm2,
-              0
-            )}
-            g/m² (nominal). Its grade is meant for {shown(b.limitLb * 0.45359237, 1)} kg and {shown(
-              b.limitIn * 25.4,
-              0
-            )} mm of length + width + height ({b.limitsSource}).</span
+            >Caliper {length(b.caliperMm)}, edge crush {shown(b.edgeCrushKnPerM, 2)} kN/m, {shown(b.grammageGm2, 0)}
+            g/m² (nominal). Its grade is meant for {mass(b.limitLb * 0.45359237, 1)} and {length(b.limitIn * 25.4, 0)} of
+            length + width + height ({b.limitsSource}).</span
           >
         {/if}
       </p>

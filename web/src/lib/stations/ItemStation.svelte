@@ -5,6 +5,7 @@
   import { AROUND, capital } from '../faces';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
+  import Memory from './Memory.svelte';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -125,6 +126,7 @@
     By class, from memory of MIL-HDBK-304: extremely fragile 15 to 25 G, very delicate 25 to 40, delicate 40 to 60,
     moderately delicate 60 to 85, moderately rugged 85 to 115, rugged above. Take the lower end unless a test says more.
   </p>
+  <Memory {bench} />
   {#if item.features?.length}
     <p>
       To mind: {item.features.map((f) => `${f.name} (${f.kind}${f.face ? `, ${f.face}` : ''})`).join('; ')}.

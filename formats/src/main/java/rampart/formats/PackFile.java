@@ -68,6 +68,11 @@ public final class PackFile {
         return pack;
     }
 
+    /** The document, for reading. */
+    JsonNode document() {
+        return document;
+    }
+
     public String name() {
         return document.path("name").asString();
     }

@@ -43,7 +43,13 @@ class LayersTest {
                 .haveSimpleNameEndingWith("Repository")
                 .should()
                 .onlyBeAccessed()
-                .byAnyPackage("rampart.server.store..", "rampart.server.packs..", "rampart.server.access..")
+                .byAnyPackage(
+                        "rampart.server.store..",
+                        "rampart.server.packs..",
+                        "rampart.server.access..",
+                        "rampart.server.house..",
+                        "rampart.server.stores..",
+                        "rampart.server.photographs..")
                 .check(ALL);
     }
 }

@@ -36,12 +36,12 @@ final class RemedyTitle {
     private static String thickness(String foam, SixSided before, SixSided after, Face face) {
         if (face != null) {
             return foam + " on the " + face.word() + ": " + Say.oneDecimal(after.on(face)) + " mm thick instead of "
-                    + Say.oneDecimal(before.on(face));
+                    + Say.oneDecimal(before.on(face)) + " mm";
         }
         boolean alike = before.equals(SixSided.all(before.bottom()));
         return alike
                 ? foam + " all round: " + Say.oneDecimal(after.bottom()) + " mm thick instead of "
-                        + Say.oneDecimal(before.bottom())
+                        + Say.oneDecimal(before.bottom()) + " mm"
                 : foam + " all round: " + Say.oneDecimal(Math.abs(after.bottom() - before.bottom())) + " mm "
                         + (after.bottom() > before.bottom() ? "thicker" : "thinner");
     }

@@ -4,7 +4,7 @@ import rampart.core.quantity.Size;
 
 /** Edge lengths, mm. */
 public record SizeView(double length, double width, double height) {
-    static SizeView of(Size size) {
+    public static SizeView of(Size size) {
         return new SizeView(size.lengthMm(), size.widthMm(), size.heightMm());
     }
 }

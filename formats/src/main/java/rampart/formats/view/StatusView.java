@@ -11,7 +11,11 @@ public enum StatusView {
     thin,
     holds;
 
-    static StatusView of(Status status) {
+    public static StatusView of(Status status) {
         return valueOf(status.word().toLowerCase(Locale.ROOT));
+    }
+
+    public Status status() {
+        return Status.valueOf(name().toUpperCase(Locale.ROOT));
     }
 }

@@ -1,6 +1,8 @@
 package rampart.server.access;
 
 import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -8,18 +10,26 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rampart.server.house.Trail;
+import rampart.server.house.Trail.Deed;
 import rampart.server.store.AccountRepository;
+import rampart.server.store.AccountRepository.Account;
 
-/** The people of the house. */
+/** The people of the house. Rights that change end the visits that had the old ones. */
 @Service
 public class Accounts implements UserDetailsService {
     private final AccountRepository repository;
     private final PasswordEncoder encoder;
+    private final Visits visits;
+    private final Trail trail;
     private final Clock clock;
 
-    Accounts(AccountRepository repository, PasswordEncoder encoder, Clock clock) {
+    Accounts(AccountRepository repository, PasswordEncoder encoder, Visits visits, Trail trail, Clock clock) {
         this.repository = repository;
         this.encoder = encoder;
+        this.visits = visits;
+        this.trail = trail;
         this.clock = clock;
     }
 
@@ -29,7 +39,7 @@ public class Accounts implements UserDetailsService {
                 .byName(name)
                 .map(account -> User.withUsername(account.name())
                         .password(account.passwordHash())
-                        .authorities(Role.valueOf(account.role()).authority())
+                        .authorities(Role.valueOf(account.role()).authorities())
                         .build())
                 .orElseThrow(() -> new UsernameNotFoundException("no such account"));
     }
@@ -38,9 +48,84 @@ public class Accounts implements UserDetailsService {
         return repository.count() == 0;
     }
 
+    /** Everybody, in order of name. */
+    public List<Account> all() {
+        return repository.all();
+    }
+
+    public Optional<Account> byId(long id) {
+        return repository.byId(id);
+    }
+
     /** @throws DuplicateKeyException if the name is taken */
     public void add(String name, String password, Role role) {
-        repository.add(new AccountRepository.Account(name, encoder.encode(password), role.name()), clock.instant());
+        repository.add(name, encoder.encode(password), role.name(), clock.instant());
+    }
+
+    /**
+     * A new person with a password to hand over.
+     *
+     * @return the password, known to nobody else
+     * @throws DuplicateKeyException if the name is taken
+     */
+    @Transactional
+    public String add(String name, Role role, String by) {
+        String password = Secrets.groups(4);
+        add(name, password, role);
+        trail.add(by, Deed.PERSON_ADDED, name, role.name());
+        return password;
+    }
+
+    /** Thrown where a house would be left without anybody who may keep it. */
+    public static final class LastKeeperException extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    @Transactional
+    public void setRole(Account account, Role role, String by) {
+        if (role != Role.keeper) {
+            leaveAKeeper(account);
+        }
+        repository.setRole(account.id(), role.name());
+        trail.add(by, Deed.RIGHTS_CHANGED, account.name(), account.role() + " to " + role);
+        visits.endAll(account.name());
+    }
+
+    /** Gives the account a new password to hand over. */
+    @Transactional
+    public String resetPassword(Account account, String by) {
+        String password = Secrets.groups(4);
+        repository.setPassword(account.id(), encoder.encode(password));
+        trail.add(by, Deed.PASSWORD_RESET, account.name(), "");
+        visits.endAll(account.name());
+        return password;
+    }
+
+    /** Changes one's own password; false if the old one is not right. Other visits of the account end. */
+    @Transactional
+    public boolean changePassword(String name, String old, String fresh, String sessionId) {
+        Account account = repository.byName(name).orElseThrow();
+        if (!encoder.matches(old, account.passwordHash())) {
+            return false;
+        }
+        repository.setPassword(account.id(), encoder.encode(fresh));
+        trail.add(name, Deed.PASSWORD_CHANGED, name, "");
+        visits.endAllBut(account.name(), sessionId);
+        return true;
+    }
+
+    @Transactional
+    public void remove(Account account, String by) {
+        leaveAKeeper(account);
+        repository.remove(account.id());
+        trail.add(by, Deed.PERSON_REMOVED, account.name(), account.role());
+        visits.endAll(account.name());
+    }
+
+    private void leaveAKeeper(Account account) {
+        if (account.role().equals(Role.keeper.name()) && repository.lockAllOf(Role.keeper.name()) <= 1) {
+            throw new LastKeeperException();
+        }
     }
 
     /** Removes everybody and ends their sessions. */

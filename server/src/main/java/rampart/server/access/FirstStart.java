@@ -28,7 +28,7 @@ public class FirstStart {
     }
 
     /**
-     * Makes the first account, a designer; false if the code is wrong. Synchronized, so that of two people with the
+     * Makes the first account, a keeper; false if the code is wrong. Synchronized, so that of two people with the
      * code only one gets through.
      */
     public synchronized boolean make(String givenCode, String name, String password) {
@@ -36,7 +36,7 @@ public class FirstStart {
         if (!open() || !MessageDigest.isEqual(given, code.getBytes(StandardCharsets.UTF_8))) {
             return false;
         }
-        accounts.add(name, password, Role.designer);
+        accounts.add(name, password, Role.keeper);
         return true;
     }
 }

@@ -38,17 +38,29 @@ class SecurityConfig {
     private static final String[] CLOSED = {"/api/**", "/v3/**", "/actuator/**"};
     private static final String[] OPEN = {"/api/session", "/api/first-account", "/actuator/health"};
     private static final String[] ASKING_ONLY = {
-        "/api/evaluations", "/api/curves", "/api/remedies", "/api/first-walls", "/api/cut-lists"
+        "/api/evaluations",
+        "/api/curves",
+        "/api/remedies",
+        "/api/first-walls",
+        "/api/cut-lists",
+        "/api/comparisons",
+        "/api/stock-fits"
     };
+
+    /** What belongs to each person: their password, their visits. */
+    private static final String[] OWN = {"/api/session/password", "/api/visits/**"};
+
+    private static final String[] KEEPERS = {"/api/people/**", "/api/events"};
 
     @Bean
     @Order(1)
-    SecurityFilterChain scripts(HttpSecurity http, ProblemWriter problems) {
+    SecurityFilterChain scripts(HttpSecurity http, ProblemWriter problems, AuthenticationManager signIn) {
         common(http, problems);
         return http.securityMatcher(request -> {
                     String header = request.getHeader("Authorization");
                     return header != null && header.regionMatches(true, 0, "Basic ", 0, 6);
                 })
+                .authenticationManager(signIn)
                 .httpBasic(basic -> basic.authenticationEntryPoint(notSignedIn(problems)))
                 .csrf(csrf -> csrf.disable())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
@@ -70,12 +82,18 @@ class SecurityConfig {
     private static void common(HttpSecurity http, ProblemWriter problems) {
         http.authorizeHttpRequests(rules -> rules.requestMatchers(OPEN)
                         .permitAll()
+                        .requestMatchers(KEEPERS)
+                        .hasAuthority(Role.keeper.authority())
                         .requestMatchers(HttpMethod.GET, CLOSED)
                         .authenticated()
                         .requestMatchers(HttpMethod.HEAD, CLOSED)
                         .authenticated()
                         .requestMatchers(HttpMethod.POST, ASKING_ONLY)
                         .authenticated()
+                        .requestMatchers(OWN)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.PUT, "/api/house")
+                        .hasAuthority(Role.keeper.authority())
                         .requestMatchers("/api/**")
                         .hasAuthority(Role.designer.authority())
                         .requestMatchers(CLOSED)
@@ -92,10 +110,16 @@ class SecurityConfig {
     }
 
     private static AuthenticationEntryPoint notSignedIn(ProblemWriter problems) {
-        return (request, response, failure) -> problems.write(
-                response,
-                HttpStatus.UNAUTHORIZED,
-                "You are not signed in. Sign in and try again; nothing was changed.");
+        return (request, response, failure) -> {
+            if (failure instanceof TooManySignInsException) {
+                problems.write(response, HttpStatus.TOO_MANY_REQUESTS, TooManySignInsException.WORDS);
+            } else {
+                problems.write(
+                        response,
+                        HttpStatus.UNAUTHORIZED,
+                        "You are not signed in. Sign in and try again; nothing was changed.");
+            }
+        };
     }
 
     private static AccessDeniedHandler notAllowed(ProblemWriter problems) {
@@ -132,10 +156,11 @@ class SecurityConfig {
     }
 
     @Bean
-    AuthenticationManager authenticationManager(UserDetailsService accounts, PasswordEncoder encoder) {
+    AuthenticationManager authenticationManager(
+            UserDetailsService accounts, PasswordEncoder encoder, SignInBrake brake) {
         DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
         provider.setPasswordEncoder(encoder);
-        return new ProviderManager(provider);
+        return new BrakedSignIn(new ProviderManager(provider), brake);
     }
 
     /** Argon2id, as OWASP recommends for passwords (from memory). */

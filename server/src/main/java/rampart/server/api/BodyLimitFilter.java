@@ -14,12 +14,13 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses bodies over 2 MB: at once where the length is declared, while reading where it is not. */
+/** Refuses bodies over 2 MB, photographs over 16 MB: at once where the length is declared, else while reading. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class BodyLimitFilter extends OncePerRequestFilter {
     static final long MOST_BYTES = 2 * 1024 * 1024;
-    static final String MESSAGE = "The request is larger than 2 MB (2,097,152 bytes). Nothing was changed.";
+
+    private static final long MOST_BYTES_OF_A_PHOTOGRAPH = 16 * 1024 * 1024;
 
     private final ProblemWriter problems;
 
@@ -30,29 +31,37 @@ class BodyLimitFilter extends OncePerRequestFilter {
     /** The body went on past the limit. */
     static final class BodyTooLargeException extends IOException {
         private static final long serialVersionUID = 1L;
+
+        BodyTooLargeException(long most) {
+            super("The request is larger than " + most / (1024 * 1024) + " MB (" + most
+                    + " bytes). Nothing was changed; send less at once.");
+        }
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            problems.write(response, HttpStatus.CONTENT_TOO_LARGE, MESSAGE);
+        long most = request.getRequestURI().endsWith("/photographs") ? MOST_BYTES_OF_A_PHOTOGRAPH : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
+            problems.write(response, HttpStatus.CONTENT_TOO_LARGE, new BodyTooLargeException(most).getMessage());
             return;
         }
-        chain.doFilter(new Limited(request), response);
+        chain.doFilter(new Limited(request, most), response);
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
+        private final long most;
         private ServletInputStream counted;
 
-        Limited(HttpServletRequest request) {
+        Limited(HttpServletRequest request, long most) {
             super(request);
+            this.most = most;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
             if (counted == null) {
-                counted = new Counted(super.getInputStream());
+                counted = new Counted(super.getInputStream(), most);
             }
             return counted;
         }
@@ -60,10 +69,12 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private static final class Counted extends ServletInputStream {
         private final ServletInputStream in;
+        private final long most;
         private long read;
 
-        Counted(ServletInputStream in) {
+        Counted(ServletInputStream in, long most) {
             this.in = in;
+            this.most = most;
         }
 
         @Override
@@ -82,8 +93,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
         private void count(int bytes) throws IOException {
             read += bytes;
-            if (read > MOST_BYTES) {
-                throw new BodyTooLargeException();
+            if (read > most) {
+                throw new BodyTooLargeException(most);
             }
         }
 

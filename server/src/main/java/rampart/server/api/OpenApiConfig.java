@@ -16,6 +16,7 @@ import rampart.formats.PackChange;
 import rampart.formats.PackSchema;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
+import rampart.formats.view.ComparisonView;
 import rampart.formats.view.CurveView;
 import rampart.formats.view.CutListView;
 import rampart.formats.view.DropView;
@@ -48,6 +49,13 @@ class OpenApiConfig {
             SearchController.class,
             BeginningController.class,
             PackViews.class,
+            PeopleController.class,
+            HouseController.class,
+            VisitController.class,
+            StoresController.class,
+            PhotographController.class,
+            ComparisonView.class,
+            ComparisonController.class,
             SessionController.class,
             rampart.server.demo.DemoAccounts.class);
 

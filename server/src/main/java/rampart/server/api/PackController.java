@@ -31,9 +31,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.core.material.Catalogue;
+import rampart.formats.view.StatusView;
+import rampart.server.packs.Kind;
 import rampart.server.packs.PackShelf;
 import rampart.server.packs.PackShelf.Saved;
+import rampart.server.packs.Sort;
 import rampart.server.store.PackRepository.StoredPack;
 
 /** Packs: the shelf, drafts, revisions, files in and out. */
@@ -43,12 +45,16 @@ class PackController {
     private static final int MOST_ON_A_PAGE = 100;
 
     private final PackShelf shelf;
-    private final Catalogue catalogue;
 
-    PackController(PackShelf shelf, Catalogue catalogue) {
+    PackController(PackShelf shelf) {
         this.shelf = shelf;
-        this.catalogue = catalogue;
     }
+
+    /** What people want to remember of the item. */
+    public record ItemNote(
+            @NotNull(message = "give a note; it may be empty")
+            @Size(max = 4000, message = "a note has at most 4000 characters")
+            String note) {}
 
     /** A new name. */
     public record Rename(
@@ -68,6 +74,9 @@ class PackController {
             @RequestParam(name = "search", defaultValue = "")
                     @Size(max = 200, message = "a search has at most 200 characters")
                     String search,
+            @RequestParam(name = "verdict", required = false) StatusView verdict,
+            @RequestParam(name = "kind", required = false) Kind kind,
+            @RequestParam(name = "sort", defaultValue = "saved") Sort sort,
             @RequestParam(name = "page", defaultValue = "0")
                     @Min(value = 0, message = "pages count from 0")
                     @Max(value = 1_000_000, message = "there are at most a million pages")
@@ -76,10 +85,14 @@ class PackController {
                     @Min(value = 1, message = "a page has 1 to 100 packs")
                     @Max(value = MOST_ON_A_PAGE, message = "a page has 1 to 100 packs")
                     int size) {
-        List<PackViews.Card> cards = shelf.search(search, page, size).stream()
-                .map(pack -> PackViews.Card.of(pack, catalogue))
+        List<PackShelf.OnShelf> found = shelf.search(
+                search, Optional.ofNullable(verdict).map(StatusView::status), Optional.ofNullable(kind), sort);
+        List<PackViews.Card> cards = found.stream()
+                .skip((long) page * size)
+                .limit(size)
+                .map(PackViews.Card::of)
                 .toList();
-        return new PackViews.Page(cards, shelf.count(search), page, size);
+        return new PackViews.Page(cards, found.size(), page, size);
     }
 
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -104,17 +117,27 @@ class PackController {
                 shelf.rename(id, rename.name(), who.getName()).orElseThrow(PackController::gone));
     }
 
+    /** Sets the note; the last one wins, whatever the version of the draft. */
+    @PutMapping(path = "/{id}/note", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void note(
+            @PathVariable("id") String id, @Valid @org.springframework.web.bind.annotation.RequestBody ItemNote note) {
+        if (!shelf.setNote(id, note.note())) {
+            throw gone();
+        }
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@PathVariable("id") String id) {
-        if (!shelf.delete(id)) {
+    void delete(@PathVariable("id") String id, Principal who) {
+        if (!shelf.delete(id, who.getName())) {
             throw gone();
         }
     }
 
     @PostMapping("/{id}/restoration")
-    PackViews.Detail restore(@PathVariable("id") String id) {
-        if (!shelf.restore(id)) {
+    PackViews.Detail restore(@PathVariable("id") String id, Principal who) {
+        if (!shelf.restore(id, who.getName())) {
             throw ApiException.notFound("There is no deleted pack here.");
         }
         return PackViews.Detail.of(find(id));
@@ -136,7 +159,7 @@ class PackController {
             @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             Principal who) {
-        Saved saved = shelf.save(id, version(ifMatch), file, who.getName());
+        Saved saved = shelf.save(id, Versions.read(ifMatch), file, who.getName());
         if (saved instanceof Saved.Stored stored) {
             return PackViews.Save.of(stored.pack());
         }
@@ -160,7 +183,7 @@ class PackController {
             @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @org.springframework.web.bind.annotation.RequestBody RevisionNote note,
             Principal who) {
-        return shelf.freeze(id, version(ifMatch), note.note(), who.getName())
+        return shelf.freeze(id, Versions.read(ifMatch), note.note(), who.getName())
                 .map(PackViews.RevisionInfo::of)
                 .orElseThrow(() -> new StaleDraftException(find(id), ""));
     }
@@ -183,14 +206,12 @@ class PackController {
                         .orElseThrow(() -> ApiException.notFound("This pack has no revision " + revision.get() + "."))
                         .document()
                 : pack.draft();
-        String name =
-                pack.file().name().replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename((name.isEmpty() ? "pack" : name) + ".rampart.json", StandardCharsets.UTF_8)
+                                .filename(FileNames.of(pack.file().name(), ".rampart.json"), StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .body(document.getBytes(StandardCharsets.UTF_8));
@@ -202,15 +223,5 @@ class PackController {
 
     private static ApiException gone() {
         return ApiException.notFound("There is no such pack; it may have been deleted.");
-    }
-
-    private static long version(String ifMatch) {
-        String digits = ifMatch.strip().replaceAll("^\"|\"$", "");
-        if (!digits.matches("[0-9]{1,18}")) {
-            throw new ApiException(
-                    HttpStatus.BAD_REQUEST,
-                    "The header If-Match must hold the version of the draft, a whole number such as \"7\".");
-        }
-        return Long.parseLong(digits);
     }
 }

@@ -4,12 +4,14 @@ import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
-import rampart.core.material.Catalogue;
-import rampart.core.pack.Evaluator;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.server.packs.Kind;
+import rampart.server.packs.PackShelf;
+import rampart.server.packs.Summary;
+import rampart.server.store.PackRepository;
 import rampart.server.store.PackRepository.StoredPack;
 import rampart.server.store.RevisionRepository.Revision;
 
@@ -23,6 +25,8 @@ final class PackViews {
     /**
      * A pack as its card shows it.
      *
+     * @param note what people want to remember of the item
+     * @param photograph hash of its first photograph
      * @param materials material of each layer, in order
      */
     public record Card(
@@ -32,32 +36,34 @@ final class PackViews {
             Instant savedAt,
             String savedBy,
             @Nullable Integer revision,
+            String note,
+            @Nullable String photograph,
+            Kind kind,
             StatusView verdict,
             @Nullable String weakest,
             SizeView outsideMm,
             double grossMassKg,
             List<String> materials,
             List<EvaluationView.SolidView> solids) {
-        static Card of(StoredPack stored, Catalogue catalogue) {
-            var file = stored.file();
-            EvaluationView evaluation = EvaluationView.of(Evaluator.evaluate(file.pack(), catalogue));
+        static Card of(PackShelf.OnShelf pack) {
+            PackRepository.Header header = pack.header();
+            Summary summary = pack.summary();
             return new Card(
-                    stored.id(),
-                    file.name(),
-                    stored.version(),
-                    stored.savedAt(),
-                    stored.savedBy(),
-                    stored.newestRevision().orElse(null),
-                    evaluation.verdict(),
-                    evaluation.checks().stream()
-                            .filter(check -> check.id().equals(evaluation.weakest()))
-                            .map(check -> check.title())
-                            .findFirst()
-                            .orElse(null),
-                    evaluation.outsideMm(),
-                    evaluation.grossMassKg(),
-                    file.pack().layers().stream().map(layer -> layer.material()).toList(),
-                    evaluation.solids());
+                    header.id(),
+                    header.name(),
+                    header.version(),
+                    header.savedAt(),
+                    header.savedBy(),
+                    header.newestRevision().orElse(null),
+                    header.note(),
+                    header.photograph().orElse(null),
+                    summary.kind(),
+                    StatusView.of(summary.verdict()),
+                    summary.weakest().orElse(null),
+                    summary.outsideMm(),
+                    summary.grossMassKg(),
+                    summary.materials(),
+                    summary.solids());
         }
     }
 
@@ -68,6 +74,7 @@ final class PackViews {
             Instant savedAt,
             String savedBy,
             @Nullable Integer revision,
+            String note,
 
             @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
             String pack) {
@@ -78,6 +85,7 @@ final class PackViews {
                     stored.savedAt(),
                     stored.savedBy(),
                     stored.newestRevision().orElse(null),
+                    stored.note(),
                     stored.draft());
         }
     }

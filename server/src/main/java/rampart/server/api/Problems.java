@@ -2,6 +2,7 @@ package rampart.server.api;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
@@ -36,6 +37,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Every error as application/problem+json: what happened, what is kept; one entry per field where fields are wrong. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+    private static final Set<String> SECRETS = Set.of("password", "old", "code");
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
@@ -49,8 +51,13 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail fields(FieldsException e) {
+        return withErrors(e.getMessage(), e.problems());
+    }
+
+    @ExceptionHandler
     ProblemDetail tooLarge(BodyLimitFilter.BodyTooLargeException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, BodyLimitFilter.MESSAGE);
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, e.getMessage());
     }
 
     @ExceptionHandler
@@ -136,7 +143,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     /** The refused value, but never a password or a code. */
     private static String shown(FieldError error) {
-        boolean secret = error.getField().equals("password") || error.getField().equals("code");
+        boolean secret = SECRETS.contains(error.getField());
         Object value = error.getRejectedValue();
         if (value == null) {
             return "missing; ";

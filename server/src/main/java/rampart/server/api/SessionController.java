@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -28,30 +29,39 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.view.Nullable;
 import rampart.server.access.FirstStart;
+import rampart.server.access.KnownBrowsers;
+import rampart.server.access.Origin;
 import rampart.server.access.Role;
+import rampart.server.access.TooManySignInsException;
+import rampart.server.access.Visits;
 import rampart.server.demo.DemoAccounts;
 import rampart.server.demo.DemoAccounts.DemoAccount;
 
 /** Signing in and out, and the first account of a new house. */
 @RestController
 class SessionController {
+    private static final int LONGEST_AGENT = 300;
+
     private final AuthenticationManager authentication;
     private final SessionAuthenticationStrategy strategy;
     private final SecurityContextRepository contexts;
     private final FirstStart firstStart;
     private final DemoAccounts demo;
+    private final KnownBrowsers knownBrowsers;
 
     SessionController(
             AuthenticationManager authentication,
             SessionAuthenticationStrategy strategy,
             SecurityContextRepository contexts,
             FirstStart firstStart,
-            DemoAccounts demo) {
+            DemoAccounts demo,
+            KnownBrowsers knownBrowsers) {
         this.authentication = authentication;
         this.strategy = strategy;
         this.contexts = contexts;
         this.firstStart = firstStart;
         this.demo = demo;
+        this.knownBrowsers = knownBrowsers;
     }
 
     /** Who is signed in, and what the page offers to those who are not. */
@@ -97,6 +107,8 @@ class SessionController {
     Person signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
         try {
             return start(given.name(), given.password(), request, response);
+        } catch (TooManySignInsException e) {
+            throw new ApiException(HttpStatus.TOO_MANY_REQUESTS, TooManySignInsException.WORDS);
         } catch (AuthenticationException e) {
             throw new ApiException(
                     HttpStatus.UNAUTHORIZED, "Name and password do not fit together. Nothing was changed.");
@@ -128,8 +140,14 @@ class SessionController {
     }
 
     private Person start(String name, String password, HttpServletRequest request, HttpServletResponse response) {
-        Authentication who =
-                authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+        UsernamePasswordAuthenticationToken attempt =
+                UsernamePasswordAuthenticationToken.unauthenticated(name, password);
+        Origin origin = Origin.of(request);
+        attempt.setDetails(origin);
+        Authentication who = authentication.authenticate(attempt);
+        request.getSession().setAttribute(Visits.ADDRESS, origin.address());
+        request.getSession().setAttribute(Visits.BROWSER, browser(request));
+        knownBrowsers.remember(who.getName(), origin, response);
         strategy.onAuthentication(who, request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(who);
@@ -138,12 +156,12 @@ class SessionController {
         return person(who);
     }
 
+    private static String browser(HttpServletRequest request) {
+        String agent = request.getHeader(HttpHeaders.USER_AGENT);
+        return agent == null ? "" : agent.substring(0, Math.min(agent.length(), LONGEST_AGENT));
+    }
+
     private static Person person(Authentication who) {
-        String authority = who.getAuthorities().stream()
-                .map(a -> String.valueOf(a.getAuthority()))
-                .filter(a -> a.startsWith("ROLE_"))
-                .findFirst()
-                .orElseThrow();
-        return new Person(who.getName(), Role.valueOf(authority.substring("ROLE_".length())));
+        return new Person(who.getName(), Role.of(who.getAuthorities()));
     }
 }

@@ -35,7 +35,8 @@ public class DemoAccounts {
         accounts.removeAll();
         List<DemoAccount> made = List.of(
                 new DemoAccount("designer", Secrets.groups(4), Role.designer),
-                new DemoAccount("packer", Secrets.groups(4), Role.packer));
+                new DemoAccount("packer", Secrets.groups(4), Role.packer),
+                new DemoAccount("keeper", Secrets.groups(4), Role.keeper));
         made.forEach(account -> accounts.add(account.name(), account.password(), account.role()));
         offered = made;
     }

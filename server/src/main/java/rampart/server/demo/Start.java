@@ -8,23 +8,32 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.stereotype.Component;
+import rampart.core.box.StockCarton;
+import rampart.core.quantity.Size;
 import rampart.server.access.FirstStart;
 import rampart.server.packs.PackShelf;
+import rampart.server.store.StockRepository.StoredCarton;
+import rampart.server.store.StockRepository.StoredSheet;
+import rampart.server.stores.Stores;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What happens once the server answers: demo accounts and packs, the first-start code, the file for scripts. */
 @Component
 class Start implements ApplicationRunner {
+    private static final String IMPORTER = "designer";
+
     private final WebServerApplicationContext server;
     private final DemoAccounts demo;
     private final FirstStart firstStart;
     private final PackShelf shelf;
+    private final Stores stores;
     private final JsonMapper mapper;
     private final Optional<Path> packs;
     private final Optional<Path> runFile;
@@ -34,6 +43,7 @@ class Start implements ApplicationRunner {
             DemoAccounts demo,
             FirstStart firstStart,
             PackShelf shelf,
+            Stores stores,
             JsonMapper mapper,
             @Value("${rampart.demo-packs:}") String packs,
             @Value("${rampart.run-file:}") String runFile) {
@@ -41,6 +51,7 @@ class Start implements ApplicationRunner {
         this.demo = demo;
         this.firstStart = firstStart;
         this.shelf = shelf;
+        this.stores = stores;
         this.mapper = mapper;
         this.packs = path(packs);
         this.runFile = path(runFile);
@@ -55,6 +66,7 @@ class Start implements ApplicationRunner {
             demo.makeAnew();
             if (packs.isPresent() && shelf.isEmpty()) {
                 importAll(packs.get());
+                fill(packs.get().resolveSibling("stores.json"));
             }
         }
         String url = "http://127.0.0.1:" + server.getWebServer().getPort() + "/";
@@ -74,8 +86,30 @@ class Start implements ApplicationRunner {
             files = list.filter(f -> f.toString().endsWith(".json")).sorted().toList();
         }
         for (Path file : files) {
-            shelf.add(Files.readAllBytes(file), "designer");
+            shelf.add(Files.readAllBytes(file), IMPORTER);
         }
+    }
+
+    /** What the demo's file says lies in the stores. */
+    record DemoStores(List<DemoCarton> cartons, List<StoredSheet> sheets) {}
+
+    /** A carton of that file. */
+    record DemoCarton(String name, DemoSize insideMm, String board, String source) {
+        Size size() {
+            return new Size(insideMm.length(), insideMm.width(), insideMm.height());
+        }
+    }
+
+    /** Its inside size. */
+    record DemoSize(double length, double width, double height) {}
+
+    private void fill(Path file) throws IOException {
+        DemoStores filled = mapper.readValue(Files.readAllBytes(file), DemoStores.class);
+        List<StoredCarton> cartons = filled.cartons().stream()
+                .map(c -> new StoredCarton(
+                        new StockCarton(UUID.randomUUID().toString(), c.name(), c.size(), c.board()), c.source(), 1))
+                .toList();
+        stores.fill(cartons, filled.sheets(), IMPORTER);
     }
 
     private void write(Path file, Running running) throws IOException {

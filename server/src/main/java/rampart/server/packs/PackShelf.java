@@ -6,10 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import rampart.core.material.Catalogue;
+import rampart.core.pack.Status;
 import rampart.formats.CatalogueFile;
 import rampart.formats.PackFile;
+import rampart.server.house.Trail;
+import rampart.server.house.Trail.Deed;
 import rampart.server.store.PackRepository;
+import rampart.server.store.PackRepository.Header;
 import rampart.server.store.PackRepository.StoredPack;
 import rampart.server.store.RevisionRepository;
 import rampart.server.store.RevisionRepository.Revision;
@@ -20,9 +25,19 @@ public class PackShelf {
     private final PackRepository packs;
     private final RevisionRepository revisions;
     private final CatalogueFile catalogue;
+    private final Summaries summaries;
+    private final Trail trail;
     private final Clock clock;
 
-    PackShelf(PackRepository packs, RevisionRepository revisions, Catalogue catalogue, Clock clock) {
+    PackShelf(
+            PackRepository packs,
+            RevisionRepository revisions,
+            Summaries summaries,
+            Catalogue catalogue,
+            Trail trail,
+            Clock clock) {
+        this.summaries = summaries;
+        this.trail = trail;
         this.packs = packs;
         this.revisions = revisions;
         this.catalogue = CatalogueFile.of(catalogue);
@@ -30,25 +45,45 @@ public class PackShelf {
     }
 
     public boolean isEmpty() {
-        return packs.count("") == 0;
+        return packs.none();
     }
 
     public Optional<StoredPack> byId(String id) {
         return packs.byId(id);
     }
 
-    public List<StoredPack> search(String text, int page, int size) {
-        return packs.search(text, page, size);
+    /** A pack with what its card shows. */
+    public record OnShelf(Header header, Summary summary) {}
+
+    /**
+     * The packs a person looks for.
+     *
+     * @param text stands in name or note
+     * @param verdict only those of this verdict
+     * @param kind only those built so
+     */
+    public List<OnShelf> search(String text, Optional<Status> verdict, Optional<Kind> kind, Sort sort) {
+        return packs.headers(text).stream()
+                .flatMap(header -> summaries.of(header).map(s -> new OnShelf(header, s)).stream())
+                .filter(pack ->
+                        verdict.isEmpty() || verdict.get() == pack.summary().verdict())
+                .filter(pack -> kind.isEmpty() || kind.get() == pack.summary().kind())
+                .sorted(sort.order())
+                .toList();
     }
 
-    public long count(String text) {
-        return packs.count(text);
+    /** Sets what is remembered of the item; false if there is no such pack. */
+    public boolean setNote(String id, String note) {
+        return packs.setNote(id, note);
     }
 
     /** Puts a pack file on the shelf; layers and features without an id get one. */
+    @Transactional
     public StoredPack add(byte[] file, String author) {
         String id = UUID.randomUUID().toString();
-        packs.add(id, text(PackFile.read(file).withIds()), author, clock.instant());
+        PackFile pack = PackFile.read(file).withIds();
+        packs.add(id, text(pack), author, clock.instant());
+        trail.add(author, Deed.PACK_ADDED, pack.name(), id);
         return packs.byId(id).orElseThrow();
     }
 
@@ -88,12 +123,22 @@ public class PackShelf {
         }
     }
 
-    public boolean delete(String id) {
-        return packs.delete(id, clock.instant());
+    /** Takes the pack off the shelf; false if it is not there. */
+    @Transactional
+    public boolean delete(String id, String by) {
+        Optional<StoredPack> stored = packs.byId(id);
+        stored.ifPresent(pack -> trail.add(by, Deed.PACK_DELETED, pack.file().name(), id));
+        return stored.isPresent() && packs.delete(id, clock.instant());
     }
 
-    public boolean restore(String id) {
-        return packs.restore(id);
+    /** Puts a deleted pack back; false if there is none of this id. */
+    @Transactional
+    public boolean restore(String id, String by) {
+        if (!packs.restore(id)) {
+            return false;
+        }
+        trail.add(by, Deed.PACK_RESTORED, packs.byId(id).orElseThrow().file().name(), id);
+        return true;
     }
 
     /** Newest first. */
@@ -106,8 +151,15 @@ public class PackShelf {
     }
 
     /** Freezes the draft at this version; empty if it is not at this version any more. */
+    @Transactional
     public Optional<Revision> freeze(String id, long version, String note, String author) {
-        return revisions.freeze(id, version, catalogue, note, author, clock.instant());
+        Optional<Revision> made = revisions.freeze(id, version, catalogue, note, author, clock.instant());
+        made.ifPresent(revision -> trail.add(
+                author,
+                Deed.REVISION_MADE,
+                packs.byId(id).orElseThrow().file().name(),
+                "revision " + revision.number() + (note.isBlank() ? "" : ": " + note)));
+        return made;
     }
 
     private static String text(PackFile file) {

@@ -13,7 +13,7 @@ import rampart.formats.PackFile;
 /** Packs and their drafts in the database. */
 @Repository
 public class PackRepository {
-    private static final String COLUMNS = "SELECT p.id, p.draft, p.version, p.saved_at, p.saved_by, "
+    private static final String COLUMNS = "SELECT p.id, p.draft, p.version, p.saved_at, p.saved_by, p.note, "
             + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = p.id) AS newest_revision FROM pack p ";
 
     private final JdbcClient jdbc;
@@ -25,11 +25,18 @@ public class PackRepository {
     /**
      * A pack as it was last saved.
      *
-     * @param version rises by one with each save
+     * @param version rises by one with each save of the draft
+     * @param note what people want to remember of the item
      * @param newestRevision number of the newest revision; empty before the first
      */
     public record StoredPack(
-            String id, String draft, long version, Instant savedAt, String savedBy, Optional<Integer> newestRevision) {
+            String id,
+            String draft,
+            long version,
+            Instant savedAt,
+            String savedBy,
+            String note,
+            Optional<Integer> newestRevision) {
         public PackFile file() {
             return PackFile.read(draft.getBytes(StandardCharsets.UTF_8));
         }
@@ -42,21 +49,62 @@ public class PackRepository {
                 .optional();
     }
 
-    /** Packs whose name holds the text, last saved first. */
-    public List<StoredPack> search(String text, int page, int size) {
-        return jdbc.sql(COLUMNS
-                        + "WHERE p.deleted_at IS NULL AND p.name LIKE ? ESCAPE '!' "
-                        + "ORDER BY p.saved_at DESC, p.id LIMIT ? OFFSET ?")
-                .params(pattern(text), size, (long) page * size)
-                .query(PackRepository::row)
+    /**
+     * A pack without its draft.
+     *
+     * @param photograph hash of its first photograph
+     */
+    public record Header(
+            String id,
+            String name,
+            String note,
+            long version,
+            Instant savedAt,
+            String savedBy,
+            Optional<Integer> newestRevision,
+            Optional<String> photograph) {}
+
+    /** Packs whose name or note holds the text, last saved first. */
+    public List<Header> headers(String text) {
+        String pattern = pattern(text);
+        return jdbc.sql("SELECT p.id, p.name, p.note, p.version, p.saved_at, p.saved_by, "
+                        + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = p.id) AS newest_revision, "
+                        + "(SELECT q.hash FROM pack_photograph q WHERE q.pack_id = p.id "
+                        + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph "
+                        + "FROM pack p WHERE p.deleted_at IS NULL "
+                        + "AND (p.name LIKE ? ESCAPE '!' OR p.note LIKE ? ESCAPE '!') "
+                        + "ORDER BY p.saved_at DESC, p.id")
+                .params(pattern, pattern)
+                .query((row, i) -> new Header(
+                        row.getString("id"),
+                        row.getString("name"),
+                        row.getString("note"),
+                        row.getLong("version"),
+                        Times.fromColumn(row, "saved_at"),
+                        row.getString("saved_by"),
+                        newestRevision(row),
+                        Optional.ofNullable(row.getString("photograph"))))
                 .list();
     }
 
-    public long count(String text) {
-        return jdbc.sql("SELECT COUNT(*) FROM pack p WHERE p.deleted_at IS NULL AND p.name LIKE ? ESCAPE '!'")
-                .param(pattern(text))
-                .query(Long.class)
-                .single();
+    public boolean none() {
+        return jdbc.sql("SELECT COUNT(*) FROM pack WHERE deleted_at IS NULL")
+                        .query(Long.class)
+                        .single()
+                == 0;
+    }
+
+    /** Sets what is remembered of the item; false if there is no such pack. */
+    public boolean setNote(String id, String note) {
+        return jdbc.sql("SELECT COUNT(*) FROM pack WHERE id = ? AND deleted_at IS NULL")
+                                .param(id)
+                                .query(Long.class)
+                                .single()
+                        == 1
+                && jdbc.sql("UPDATE pack SET note = ? WHERE id = ?")
+                                .params(note, id)
+                                .update()
+                        >= 0;
     }
 
     public void add(String id, String document, String author, Instant now) {
@@ -95,14 +143,18 @@ public class PackRepository {
     }
 
     private static StoredPack row(ResultSet row, int index) throws SQLException {
-        int newest = row.getInt("newest_revision");
-        Optional<Integer> newestRevision = row.wasNull() ? Optional.empty() : Optional.of(newest);
         return new StoredPack(
                 row.getString("id"),
                 row.getString("draft"),
                 row.getLong("version"),
                 Times.fromColumn(row, "saved_at"),
                 row.getString("saved_by"),
-                newestRevision);
+                row.getString("note"),
+                newestRevision(row));
+    }
+
+    private static Optional<Integer> newestRevision(ResultSet row) throws SQLException {
+        int newest = row.getInt("newest_revision");
+        return row.wasNull() ? Optional.empty() : Optional.of(newest);
     }
 }

@@ -271,7 +271,7 @@ class AccessTest {
                     .isEqualTo(200);
             assertThat(http.get("api/packs").status()).isEqualTo(200);
             assertThat(http.get("api/session").json().at("/person/role").asString())
-                    .isEqualTo("designer");
+                    .isEqualTo("keeper");
             assertThat(Http.browser(RunningRampart.url(house))
                             .get("api/session")
                             .json()

@@ -56,6 +56,13 @@ public final class Http {
         return script(RunningRampart.url(), RunningRampart.designer());
     }
 
+    /** A browser in which this person has signed in. */
+    public static Http signedIn(DemoAccount account) {
+        Http http = browser(RunningRampart.url());
+        http.signIn(account);
+        return http;
+    }
+
     /** A signed-in designer's browser session: no password is hashed for each request. */
     public static Http signedIn() {
         return SignedIn.HTTP;
@@ -86,6 +93,10 @@ public final class Http {
 
     public Answer put(String path, String body, String... headers) {
         return send("PUT", path, body.getBytes(StandardCharsets.UTF_8), headers);
+    }
+
+    public Answer delete(String path) {
+        return send("DELETE", path, null);
     }
 
     public Answer send(String method, String path, byte[] body, String... headers) {

@@ -81,6 +81,10 @@ public final class RunningRampart implements BeforeAllCallback {
         return shared.context.getBean(DemoAccounts.class).offered().get(1);
     }
 
+    public static DemoAccounts.DemoAccount keeper() {
+        return shared.context.getBean(DemoAccounts.class).offered().get(2);
+    }
+
     public static <T> T bean(Class<T> type) {
         return shared.context.getBean(type);
     }

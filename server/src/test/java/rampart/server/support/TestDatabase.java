@@ -5,6 +5,10 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,27 +27,16 @@ public final class TestDatabase implements AutoCloseable {
         try {
             home = Files.createTempDirectory("rampart-db");
             port = freePort();
-            Files.writeString(home.resolve("my.cnf"), """
-                    [mariadbd]
-                    datadir=%1$s/data
-                    socket=%1$s/db.sock
-                    port=%2$d
-                    bind-address=127.0.0.1
-                    pid-file=%1$s/db.pid
-                    log-error=%1$s/db.log
-                    init-file=%1$s/setup.sql
-                    skip-name-resolve
-                    character-set-server=utf8mb4
-                    collation-server=utf8mb4_unicode_ci
-                    innodb-flush-log-at-trx-commit=1
-                    innodb-buffer-pool-size=64M
-                    performance-schema=OFF
-                    """.formatted(home, port));
-            Files.writeString(home.resolve("setup.sql"), """
-                    CREATE DATABASE IF NOT EXISTS rampart;
-                    CREATE USER IF NOT EXISTS 'rampart'@'127.0.0.1' IDENTIFIED BY '%s';
-                    GRANT ALL ON rampart.* TO 'rampart'@'127.0.0.1';
-                    """.formatted(PASSWORD));
+            Files.writeString(home.resolve("password"), PASSWORD);
+            // The very settings that ./rampart gives its databases: durability is tested as it is shipped.
+            run(List.of(
+                    "bash",
+                    "-euc",
+                    "ROOT=$1; . $ROOT/scripts/tools.sh; . $ROOT/scripts/database.sh; write_database_config $2 $3 $2/db.sock",
+                    "bash",
+                    Path.of("..").toRealPath().toString(),
+                    home.toString(),
+                    String.valueOf(port)));
             run(with("mariadb-install-db", "--auth-root-authentication-method=normal", "--skip-test-db"));
             start();
         } catch (IOException e) {
@@ -53,6 +46,17 @@ public final class TestDatabase implements AutoCloseable {
 
     public String url() {
         return "jdbc:mariadb://127.0.0.1:" + port + "/rampart";
+    }
+
+    /** A server variable's value. */
+    public String variable(String name) {
+        try (Connection connection = DriverManager.getConnection(url(), "rampart", PASSWORD);
+                ResultSet row = connection.createStatement().executeQuery("SELECT @@GLOBAL." + name)) {
+            row.next();
+            return row.getString(1);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     public String password() {

@@ -1,0 +1,99 @@
+package rampart.formats;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import rampart.core.pack.Check;
+import rampart.core.pack.Evaluation;
+import rampart.core.pack.Status;
+import rampart.core.quantity.Size;
+
+/** What came of the differences between two packs: checks that turned, verdict, size and mass. */
+final class ComparedEffects {
+    private static final String FACE = "drop.face";
+    private static final String EDGE = "drop.edge";
+    private static final String CORNER = "drop.corner";
+    private static final List<String> BLOWS = List.of(FACE, EDGE, CORNER);
+
+    private ComparedEffects() {}
+
+    static List<String> of(Evaluation before, Evaluation after) {
+        List<String> effects = new ArrayList<>();
+        if (before.verdict() != after.verdict()) {
+            effects.add("verdict " + before.verdict().word() + " to "
+                    + after.verdict().word());
+        }
+        effects.addAll(turned(before, after));
+        Size from = before.layout().outside();
+        Size to = after.layout().outside();
+        if (!size(from).equals(size(to))) {
+            effects.add("outside " + size(from) + " to " + size(to) + " mm");
+        }
+        String mass = mass(before);
+        if (!mass.equals(mass(after))) {
+            effects.add("gross mass " + mass + " to " + mass(after) + " kg");
+        }
+        return List.copyOf(effects);
+    }
+
+    /** Checks of another status, blows of a kind told together: "falls flat on the left and right now break". */
+    private static List<String> turned(Evaluation before, Evaluation after) {
+        Map<String, Status> was = new HashMap<>();
+        before.checks().forEach(check -> was.put(check.id(), check.status()));
+        Map<Turn, List<Check>> turns = new LinkedHashMap<>();
+        for (Check now : after.checks()) {
+            if (was.containsKey(now.id()) && was.get(now.id()) != now.status()) {
+                turns.computeIfAbsent(new Turn(kind(now), now.status()), key -> new ArrayList<>())
+                        .add(now);
+            }
+        }
+        return turns.entrySet().stream()
+                .map(turn -> words(turn.getKey(), turn.getValue()))
+                .toList();
+    }
+
+    /** Checks of one kind that came to one status. */
+    private record Turn(String kind, Status now) {}
+
+    private static String kind(Check check) {
+        return BLOWS.stream().filter(check.id()::startsWith).findFirst().orElse(check.id());
+    }
+
+    private static String words(Turn turn, List<Check> checks) {
+        int count = checks.size();
+        String now = " now " + (count == 1 ? turn.now().word() : plural(turn.now()));
+        return switch (turn.kind()) {
+            case FACE ->
+                "falls flat on the "
+                        + Lists.and(checks.stream()
+                                .map(c -> c.face().orElseThrow().word())
+                                .toList())
+                        + now;
+            case EDGE -> count + (count == 1 ? " of the falls on an edge" : " falls on an edge") + now;
+            case CORNER -> count + (count == 1 ? " of the falls on a corner" : " falls on a corner") + now;
+            default -> {
+                String title = checks.get(0).title();
+                yield title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1) + now;
+            }
+        };
+    }
+
+    private static String plural(Status status) {
+        return switch (status) {
+            case HOLDS -> "hold";
+            case BREAKS -> "break";
+            default -> status.word();
+        };
+    }
+
+    private static String size(Size size) {
+        return Math.round(size.lengthMm()) + " × " + Math.round(size.widthMm()) + " × " + Math.round(size.heightMm());
+    }
+
+    private static String mass(Evaluation evaluation) {
+        return String.valueOf(Math.round(evaluation.layout().grossMassKg() * 100) / 100.0);
+    }
+}

@@ -1,0 +1,166 @@
+package rampart.formats;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rampart.core.quantity.Face;
+import tools.jackson.databind.JsonNode;
+
+/** The differences between two values of a pack file in words: "bottom 45 to 40 mm". */
+final class ComparedWords {
+    private static final int DECIMALS = 2;
+
+    /** What a field is called and the unit of its number. */
+    private record Field(String words, String unit) {}
+
+    private static final Map<String, Field> FIELDS = fields();
+
+    private ComparedWords() {}
+
+    private static Map<String, Field> fields() {
+        Map<String, Field> f = new LinkedHashMap<>();
+        f.put("massKg", new Field("", "kg"));
+        f.put("quantity", new Field("", ""));
+        f.put("criticalAccelerationG", new Field("", "G"));
+        f.put("criticalVelocityChangeMps", new Field("velocity change", "m/s"));
+        f.put("componentFrequencyHz", new Field("swinging part", "Hz"));
+        f.put("componentQ", new Field("its amplification", ""));
+        f.put("basis", new Field("by", ""));
+        f.put("heightMm", new Field("height", "mm"));
+        f.put("sequence", new Field("drops that count:", ""));
+        f.put("impacts", new Field("impacts:", ""));
+        f.put("profile", new Field("profile", ""));
+        f.put("days", new Field("days", ""));
+        f.put("relativeHumidity", new Field("humidity", ""));
+        f.put("pattern", new Field("pattern", ""));
+        f.put("min", new Field("lowest", "°C"));
+        f.put("max", new Field("highest", "°C"));
+        f.put("hours", new Field("", "h"));
+        f.put("material", new Field("", ""));
+        f.put("board", new Field("board", ""));
+        f.put("form", new Field("form", ""));
+        f.put("slackMm", new Field("slack", "mm"));
+        f.put("amount", new Field("", ""));
+        f.put("currency", new Field("in", ""));
+        f.put("name", new Field("", ""));
+        f.put("note", new Field("note", ""));
+        f.put("x", new Field("along the length", "mm"));
+        f.put("y", new Field("along the width", "mm"));
+        f.put("z", new Field("along the height", "mm"));
+        return f;
+    }
+
+    /** Each difference once; none where both say the same. */
+    static List<String> of(String field, JsonNode from, JsonNode to) {
+        if (PackComparison.same(from, to)) {
+            return List.of();
+        }
+        return switch (field) {
+            case "sizeMm", "blockMm", "insideMm" -> List.of(change(size(from), size(to), "mm"));
+            case "bearingCm2" -> sides("bearing area", "cm²", from, to, 0);
+            case "padCount" -> sides("pads", "", from, to, 1);
+            case "criticalAccelerationByFaceG" -> byFace(from, to);
+            case "stock" -> List.of("carton " + change(stock(from), stock(to), ""));
+            case "psd" -> List.of("another spectrum");
+            case "features", "materials" -> List.of("changed");
+            case "thicknessMm" ->
+                from.isNumber() || to.isNumber()
+                        ? List.of(change(value(from), value(to), "mm"))
+                        : sides("", "mm", from, to, 0);
+            default -> from.isObject() || to.isObject() ? inside(from, to) : leaf(field, from, to);
+        };
+    }
+
+    private static List<String> inside(JsonNode from, JsonNode to) {
+        if (!from.isObject()) {
+            return List.of("added");
+        }
+        if (!to.isObject()) {
+            return List.of("taken out");
+        }
+        if (!PackComparison.same(from.path("kind"), to.path("kind"))) {
+            return List.of("a " + value(to.path("kind")) + " instead of a " + value(from.path("kind")));
+        }
+        Set<String> names = new LinkedHashSet<>(from.propertyNames());
+        names.addAll(to.propertyNames());
+        List<String> words = new ArrayList<>();
+        names.forEach(name -> words.addAll(of(name, from.path(name), to.path(name))));
+        return words;
+    }
+
+    private static List<String> leaf(String field, JsonNode from, JsonNode to) {
+        Field named = FIELDS.getOrDefault(field, new Field(field, ""));
+        return List.of((named.words() + " " + change(value(from), value(to), named.unit())).strip());
+    }
+
+    /** Values by side: all that change alike are told as one. */
+    private static List<String> sides(String words, String unit, JsonNode from, JsonNode to, double otherwise) {
+        Map<String, List<String>> byChange = new LinkedHashMap<>();
+        for (Face face : List.of(Face.LEFT, Face.RIGHT, Face.FRONT, Face.BACK, Face.TOP, Face.BOTTOM)) {
+            double before = side(from, face, otherwise);
+            double after = side(to, face, otherwise);
+            if (before != after) {
+                byChange.computeIfAbsent(change(number(before), number(after), unit), key -> new ArrayList<>())
+                        .add(face.word());
+            }
+        }
+        List<String> all = new ArrayList<>();
+        byChange.forEach((change, faces) -> all.add(
+                (words + " " + (faces.size() == Face.ALL.size() ? "all round" : Lists.and(faces)) + " " + change)
+                        .strip()));
+        return all;
+    }
+
+    private static double side(JsonNode sides, Face face, double otherwise) {
+        return sides.path(face.word()).asDouble(sides.path("all").asDouble(otherwise));
+    }
+
+    private static List<String> byFace(JsonNode from, JsonNode to) {
+        List<String> words = new ArrayList<>();
+        for (Face face : Face.ALL) {
+            JsonNode before = from.path(face.word());
+            JsonNode after = to.path(face.word());
+            if (!PackComparison.same(before, after)) {
+                words.add("struck on the " + face.word() + " " + change(value(before), value(after), "G"));
+            }
+        }
+        return words;
+    }
+
+    private static String change(String from, String to, String unit) {
+        return (from + " to " + to + " " + unit).strip();
+    }
+
+    private static String value(JsonNode node) {
+        if (node.isMissingNode() || node.isNull()) {
+            return "none";
+        }
+        if (node.isNumber()) {
+            return number(node.asDouble());
+        }
+        String text = node.asString();
+        return text.isEmpty() ? "nothing" : text;
+    }
+
+    private static String number(double value) {
+        return BigDecimal.valueOf(value)
+                .setScale(DECIMALS, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    private static String stock(JsonNode node) {
+        return node.isObject() ? "from stock, " + size(node.path("insideMm")) + " mm inside" : "made to size";
+    }
+
+    private static String size(JsonNode node) {
+        return node.isObject()
+                ? value(node.path("length")) + " × " + value(node.path("width")) + " × " + value(node.path("height"))
+                : "none";
+    }
+}

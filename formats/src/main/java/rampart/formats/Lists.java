@@ -1,0 +1,16 @@
+package rampart.formats;
+
+import java.util.List;
+
+/** Words joined as a sentence joins them. */
+final class Lists {
+    private Lists() {}
+
+    /** "left", "left and right", "left, right and top". */
+    static String and(List<String> words) {
+        int last = words.size() - 1;
+        return last < 1
+                ? String.join("", words)
+                : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
+    }
+}

@@ -1,0 +1,157 @@
+package rampart.formats;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.IntStream;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Evaluator;
+import tools.jackson.core.JsonPointer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.MissingNode;
+
+/**
+ * Two pack files compared, in a packer's words.
+ *
+ * @param parts what differs, each a part that can be taken from one file or the other
+ * @param effects what the differences do: verdict, checks that turned, size and mass
+ */
+public record PackComparison(List<Part> parts, List<String> effects) {
+    /** Parts that are taken whole, in reading order; layers come after them. */
+    private static final List<Named> PARTS = List.of(
+            new Named("/name", "Name"),
+            new Named("/item/name", "Item's name"),
+            new Named("/item/quantity", "Quantity"),
+            new Named("/item/sizeMm", "Item's size"),
+            new Named("/item/massKg", "Item's mass"),
+            new Named("/item/centreOfMassMm", "Centre of mass"),
+            new Named("/item/fragility", "What the item bears"),
+            new Named("/item/value", "Value"),
+            new Named("/item/features", "Features"),
+            new Named("/journey/name", "Journey's name"),
+            new Named("/journey/drop", "Drops"),
+            new Named("/journey/vibration", "Shaking on the way"),
+            new Named("/journey/stack", "Pile"),
+            new Named("/journey/temperatureC", "Temperatures"),
+            new Named("/journey/hours", "Hours on the way"),
+            new Named("/materials", "House materials"));
+
+    /**
+     * One difference.
+     *
+     * @param path JSON Pointer of the part in both files
+     * @param title what the part is
+     * @param words how it differs, from before to after
+     */
+    public record Part(String path, String title, String words) {}
+
+    private record Named(String path, String title) {}
+
+    /** Compares two files on one catalogue. */
+    public static PackComparison of(PackFile before, PackFile after, Catalogue catalogue) {
+        JsonNode from = before.document();
+        JsonNode to = after.document();
+        List<Part> parts = new ArrayList<>();
+        for (Named named : PARTS) {
+            add(parts, named, from, to);
+        }
+        layers(parts, from, to, catalogue);
+        List<String> effects = parts.isEmpty()
+                ? List.of()
+                : ComparedEffects.of(
+                        Evaluator.evaluate(before.pack(), catalogue), Evaluator.evaluate(after.pack(), catalogue));
+        return new PackComparison(List.copyOf(parts), effects);
+    }
+
+    private static void add(List<Part> parts, Named named, JsonNode from, JsonNode to) {
+        JsonPointer path = JsonPointer.compile(named.path());
+        List<String> words = ComparedWords.of(last(named.path()), from.at(path), to.at(path));
+        if (!words.isEmpty()) {
+            parts.add(new Part(named.path(), named.title(), String.join("; ", words)));
+        }
+    }
+
+    private static void layers(List<Part> parts, JsonNode from, JsonNode to, Catalogue catalogue) {
+        List<String> before = layerKeys(from.path("layers"));
+        List<String> after = layerKeys(to.path("layers"));
+        if (before.equals(after)) {
+            for (int i = 0; i < before.size(); i++) {
+                JsonNode layer = to.path("layers").get(i);
+                add(parts, new Named("/layers/" + i, capital(name(layer, i, after.size(), catalogue))), from, to);
+            }
+            return;
+        }
+        // Layers came, went or moved: they are one part, since half of either would be a pack nobody made.
+        List<String> words = new ArrayList<>();
+        Set<String> both = new LinkedHashSet<>(before);
+        both.retainAll(after);
+        for (int i = 0; i < after.size(); i++) {
+            if (!both.contains(after.get(i))) {
+                words.add(name(to.path("layers").get(i), i, after.size(), catalogue) + " added");
+            }
+        }
+        for (int i = 0; i < before.size(); i++) {
+            if (!both.contains(before.get(i))) {
+                words.add(name(from.path("layers").get(i), i, before.size(), catalogue) + " taken out");
+            }
+        }
+        List<String> stayedBefore = before.stream().filter(both::contains).toList();
+        List<String> stayedAfter = after.stream().filter(both::contains).toList();
+        if (!stayedBefore.equals(stayedAfter)) {
+            words.add("layers in another order");
+        }
+        for (String key : both) {
+            JsonNode layer = to.path("layers").get(after.indexOf(key));
+            List<String> inside = ComparedWords.of("layer", from.path("layers").get(before.indexOf(key)), layer);
+            if (!inside.isEmpty()) {
+                words.add(name(layer, after.indexOf(key), after.size(), catalogue) + ": " + String.join("; ", inside));
+            }
+        }
+        parts.add(new Part("/layers", "Layers", String.join("; ", words)));
+    }
+
+    private static List<String> layerKeys(JsonNode layers) {
+        return IntStream.range(0, layers.size())
+                .mapToObj(i -> layers.get(i).path("id").asString(String.valueOf(i)))
+                .toList();
+    }
+
+    private static String name(JsonNode layer, int index, int count, Catalogue catalogue) {
+        if (layer.path("kind").asString().equals("box")) {
+            return index == count - 1 ? "outer carton" : "inner box";
+        }
+        String id = layer.path("material").asString();
+        boolean cushion = layer.path("kind").asString().equals("cushion");
+        return cushion ? catalogue.foam(id).name() : catalogue.wrap(id).name();
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+
+    private static String last(String path) {
+        return path.substring(path.lastIndexOf('/') + 1);
+    }
+
+    /** Whether two values say the same; numbers by value, a missing field as null. */
+    static boolean same(JsonNode a, JsonNode b) {
+        JsonNode left = a == null || a.isNull() ? MissingNode.getInstance() : a;
+        JsonNode right = b == null || b.isNull() ? MissingNode.getInstance() : b;
+        if (left.isNumber() && right.isNumber()) {
+            return left.decimalValue().compareTo(right.decimalValue()) == 0;
+        }
+        if (left.isArray() && right.isArray()) {
+            return left.size() == right.size()
+                    && IntStream.range(0, left.size()).allMatch(i -> same(left.get(i), right.get(i)));
+        }
+        if (left.isObject() && right.isObject()) {
+            Set<String> names = new LinkedHashSet<>(left.propertyNames());
+            names.addAll(right.propertyNames());
+            return names.stream().allMatch(name -> same(left.path(name), right.path(name)));
+        }
+        return Objects.equals(left, right);
+    }
+}

@@ -1,0 +1,176 @@
+package rampart.formats.paper;
+
+import java.io.ByteArrayOutputStream;
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
+
+/** Paper to write and draw on: lengths in mm from the upper left corner, text in points, a new leaf when one is full. */
+final class Sheet implements Closeable {
+    static final double MARGIN_MM = 12;
+
+    private static final double POINTS_PER_MM = 72 / 25.4;
+    private static final double LINE = 1.3;
+    /** The family comes with the PDF library; it has Latin, Greek and Cyrillic. */
+    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+
+    private final PDDocument document = new PDDocument();
+    private final Paper paper;
+    private final PDType0Font font;
+    private PDPageContentStream stream;
+    private double y;
+
+    Sheet(Paper paper, String title) throws IOException {
+        this.paper = paper;
+        try (InputStream in = PDDocument.class.getResourceAsStream(FONT)) {
+            font = PDType0Font.load(document, in, true);
+        }
+        document.getDocumentInformation().setTitle(title);
+        document.getDocumentInformation().setProducer("Rampart");
+        leaf();
+    }
+
+    double widthMm() {
+        return paper.widthMm() - 2 * MARGIN_MM;
+    }
+
+    /** Where the next line goes, mm from the upper edge. */
+    double y() {
+        return y;
+    }
+
+    void down(double mm) {
+        y += mm;
+    }
+
+    /** Begins a new leaf unless this much is left on the present one. */
+    void need(double mm) throws IOException {
+        if (y + mm > paper.heightMm() - MARGIN_MM) {
+            leaf();
+        }
+    }
+
+    private void leaf() throws IOException {
+        if (stream != null) {
+            stream.close();
+        }
+        PDPage page = new PDPage(new PDRectangle(points(paper.widthMm()), points(paper.heightMm())));
+        document.addPage(page);
+        stream = new PDPageContentStream(document, page);
+        y = MARGIN_MM;
+    }
+
+    /** Height of one line of this size, mm. */
+    static double lineMm(double size) {
+        return size * LINE / POINTS_PER_MM;
+    }
+
+    /** One line at this place; its baseline lies within the line below {@code top}. */
+    void text(double x, double top, double size, boolean bold, String text) throws IOException {
+        stream.beginText();
+        stream.setNonStrokingColor(0.11f, 0.14f, 0.19f);
+        stream.setStrokingColor(0.11f, 0.14f, 0.19f);
+        stream.setFont(font, (float) size);
+        // One weight is shipped; a bold one is that one with a drawn edge.
+        stream.setRenderingMode(bold ? RenderingMode.FILL_STROKE : RenderingMode.FILL);
+        stream.setLineWidth((float) (size * 0.03));
+        stream.newLineAtOffset(points(x), up(top) - (float) size);
+        stream.showText(known(text));
+        stream.endText();
+    }
+
+    /** Lines broken at spaces to fit the width; moves down. */
+    void paragraph(double size, boolean bold, String text) throws IOException {
+        for (String line : broken(text, size, widthMm())) {
+            need(lineMm(size));
+            text(MARGIN_MM, y, size, bold, line);
+            y += lineMm(size);
+        }
+    }
+
+    List<String> broken(String text, double size, double widthMm) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.strip().split("\\s+", -1)) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && lengthMm(longer, size) > widthMm) {
+                lines.add(line.toString());
+                line = new StringBuilder(word);
+            } else {
+                line = new StringBuilder(longer);
+            }
+            // A word longer than the line, a name without spaces perhaps, is cut where it must be.
+            while (lengthMm(line.toString(), size) > widthMm && line.codePointCount(0, line.length()) > 1) {
+                int fits = line.length();
+                do {
+                    fits = line.offsetByCodePoints(fits, -1);
+                } while (fits > 1 && lengthMm(line.substring(0, fits), size) > widthMm);
+                lines.add(line.substring(0, fits));
+                line = new StringBuilder(line.substring(fits));
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    double lengthMm(String text, double size) throws IOException {
+        return font.getStringWidth(known(text)) / 1000 * size / POINTS_PER_MM;
+    }
+
+    /** What the font has no sign for stands as a question mark. */
+    private String known(String text) {
+        StringBuilder known = new StringBuilder();
+        text.codePoints().forEach(point -> {
+            String sign = Character.toString(point);
+            try {
+                font.encode(sign);
+                known.append(sign);
+            } catch (IOException | IllegalArgumentException e) {
+                known.append('?');
+            }
+        });
+        return known.toString();
+    }
+
+    void line(double x1, double y1, double x2, double y2, double widthMm) throws IOException {
+        stream.setStrokingColor(0.11f, 0.14f, 0.19f);
+        stream.setLineWidth(points(widthMm));
+        stream.moveTo(points(x1), up(y1));
+        stream.lineTo(points(x2), up(y2));
+        stream.stroke();
+    }
+
+    /** The stream itself, for drawing; {@link #points} and {@link #up} give its coordinates. */
+    PDPageContentStream stream() {
+        return stream;
+    }
+
+    static float points(double mm) {
+        return (float) (mm * POINTS_PER_MM);
+    }
+
+    /** A place measured from the upper edge in mm, as the stream measures it. */
+    float up(double fromTopMm) {
+        return points(paper.heightMm() - fromTopMm);
+    }
+
+    byte[] bytes() throws IOException {
+        stream.close();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
+    }
+
+    @Override
+    public void close() throws IOException {
+        document.close();
+    }
+}

@@ -1,0 +1,176 @@
+package rampart.formats.paper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Evaluator;
+import rampart.formats.PackFile;
+
+/** The PDF read back by Poppler's programs, which share no code with the library that writes it. */
+class PackPaperTest {
+    private static final double DPI = 200;
+
+    @TempDir
+    Path folder;
+
+    private static PackFile demo(String name) throws IOException {
+        return PackFile.read(Files.readAllBytes(Path.of("../demo/packs/" + name + ".json")));
+    }
+
+    private Path written(PackFile pack, PaperUnits units, Paper paper) throws IOException {
+        Path file = folder.resolve("page.pdf");
+        Files.write(file, PackPaper.write(pack, StandardCatalogue.get(), "draft, saved today", units, paper));
+        return file;
+    }
+
+    private String run(String... command) throws IOException {
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        try {
+            assertThat(process.waitFor()).as(said).isZero();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        return said;
+    }
+
+    private String text(Path pdf) throws IOException {
+        return run("pdftotext", "-layout", pdf.toString(), "-").replaceAll("[ \\t]+", " ");
+    }
+
+    @Test
+    void theTextIsRealAndSaysWhatToCutAndBuy() throws IOException {
+        PackFile gauge = demo("20-rain-gauge");
+        String text = text(written(gauge, PaperUnits.mm, Paper.a4));
+        assertThat(text)
+                .contains(gauge.name())
+                .contains("draft, saved today")
+                .contains("Thin. Weakest: Load on the foam at rest")
+                .contains("From the front")
+                .contains("Pieces to cut")
+                .contains("Boxes to make or buy")
+                .contains("nominal foam constants");
+        var layout = Evaluator.evaluate(gauge.pack(), StandardCatalogue.get()).layout();
+        layout.boxes()
+                .forEach(box -> assertThat(text)
+                        .contains(PaperUnits.mm.size(box.carton().inside()) + " inside"));
+        assertThat(text).contains("Outside " + PaperUnits.mm.size(layout.outside()));
+        assertThat(run("pdffonts", folder.resolve("page.pdf").toString()))
+                .contains("LiberationSans")
+                .contains("yes yes yes");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"a4, 595.28, 841.89", "letter, 612, 792"})
+    void everyDemoPackFitsOneLeafOfTheChosenPaper(Paper paper, double width, double height) throws IOException {
+        for (String name : List.of(
+                "10-hygrometer",
+                "20-rain-gauge",
+                "30-seismometer",
+                "40-gravimeter",
+                "50-tide-recorder",
+                "60-barograph")) {
+            String info =
+                    run("pdfinfo", written(demo(name), PaperUnits.in, paper).toString());
+            assertThat(info).as(name).containsPattern("Pages: +1\n");
+            Matcher size =
+                    Pattern.compile("Page size: +([0-9.]+) x ([0-9.]+) pts").matcher(info);
+            assertThat(size.find()).isTrue();
+            assertThat(Double.parseDouble(size.group(1))).isCloseTo(width, within(0.5));
+            assertThat(Double.parseDouble(size.group(2))).isCloseTo(height, within(0.5));
+        }
+    }
+
+    @Test
+    void lengthsOnItAreToScale() throws IOException {
+        PackFile pack = demo("10-hygrometer");
+        Path pdf = written(pack, PaperUnits.mm, Paper.a4);
+        Matcher scale = Pattern.compile("1 : ([0-9.]+) printed").matcher(text(pdf));
+        assertThat(scale.find()).isTrue();
+        double ratio = Double.parseDouble(scale.group(1));
+        run(
+                "pdftoppm",
+                "-r",
+                String.valueOf((int) DPI),
+                "-png",
+                "-singlefile",
+                pdf.toString(),
+                folder.resolve("page").toString());
+        BufferedImage image = ImageIO.read(folder.resolve("page.png").toFile());
+        var outside = Evaluator.evaluate(pack.pack(), StandardCatalogue.get())
+                .layout()
+                .outside();
+        assertThat(boardWidthMm(image)).isCloseTo(outside.lengthMm() / ratio, within(0.5));
+        assertThat(blackRunMm(image)).isCloseTo(50, within(0.4));
+    }
+
+    /** Width over all of what has the colour of board in the left half of the page, mm on paper. */
+    private static double boardWidthMm(BufferedImage image) {
+        int left = Integer.MAX_VALUE;
+        int right = 0;
+        for (int y = 0; y < image.getHeight(); y++) {
+            for (int x = 0; x < image.getWidth() / 2; x++) {
+                int rgb = image.getRGB(x, y) & 0xffffff;
+                if (near(rgb, 0xe6c890)) {
+                    left = Math.min(left, x);
+                    right = Math.max(right, x);
+                }
+            }
+        }
+        return (right - left + 1) / DPI * 25.4;
+    }
+
+    /** The longest dark run that is not a rule across the page, mm on paper: the scale bar. */
+    private static double blackRunMm(BufferedImage image) {
+        int best = 0;
+        for (int y = 0; y < image.getHeight(); y++) {
+            int longest = 0;
+            int run = 0;
+            for (int x = 0; x < image.getWidth(); x++) {
+                run = near(image.getRGB(x, y) & 0xffffff, 0x1d2430) ? run + 1 : 0;
+                longest = Math.max(longest, run);
+            }
+            best = longest > image.getWidth() / 2 ? best : Math.max(best, longest);
+        }
+        return best / DPI * 25.4;
+    }
+
+    private static boolean near(int rgb, int wanted) {
+        for (int shift = 0; shift <= 16; shift += 8) {
+            if (Math.abs((rgb >> shift & 0xff) - (wanted >> shift & 0xff)) > 12) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Test
+    void inchesStandAsATapeShowsThem() {
+        assertThat(PaperUnits.in.number(38.1)).isEqualTo("1 1/2");
+        assertThat(PaperUnits.in.number(19.05)).isEqualTo("3/4");
+        assertThat(PaperUnits.in.number(50.8)).isEqualTo("2");
+        assertThat(PaperUnits.in.number(0.2)).isEqualTo("0");
+        assertThat(PaperUnits.in.mass(4.5359237)).isEqualTo("10 lb");
+    }
+
+    @Test
+    void aNameThatTheFontCannotWriteAndALongOneDoNotStopIt() throws IOException {
+        PackFile strange = demo("10-hygrometer").named("温度計 🌡 Übergröße " + "W".repeat(150));
+        String text = text(written(strange, PaperUnits.mm, Paper.letter));
+        assertThat(text).contains("Übergröße").contains("???");
+    }
+}

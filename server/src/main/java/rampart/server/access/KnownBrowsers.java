@@ -1,0 +1,33 @@
+package rampart.server.access;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
+import org.springframework.stereotype.Component;
+
+/** Gives a browser that was let in a token by which it is known the next time. */
+@Component
+public class KnownBrowsers {
+    private static final Duration KEPT = Duration.ofDays(180);
+
+    private final SignInBrake brake;
+
+    KnownBrowsers(SignInBrake brake) {
+        this.brake = brake;
+    }
+
+    public void remember(String account, Origin origin, HttpServletResponse response) {
+        String token = origin.browserToken().isEmpty() ? Secrets.groups(8) : origin.browserToken();
+        brake.remember(account, token);
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(Origin.COOKIE, token)
+                        .httpOnly(true)
+                        .sameSite("Strict")
+                        .path("/api/session")
+                        .maxAge(KEPT)
+                        .build()
+                        .toString());
+    }
+}

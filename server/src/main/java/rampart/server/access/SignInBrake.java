@@ -1,0 +1,93 @@
+package rampart.server.access;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HexFormat;
+import java.util.Locale;
+import org.springframework.stereotype.Component;
+import rampart.server.store.AccountRepository;
+import rampart.server.store.SignInFailureRepository;
+
+/**
+ * Slows down guessing, by account and by address, and locks nobody out: an attempt after many failures waits before it is
+ * judged, a few seconds at most, and the right password then lets in as ever. A browser that the account was used from
+ * before does not wait at all.
+ */
+@Component
+class SignInBrake {
+    static final Duration LONGEST = Duration.ofSeconds(4);
+    /** Failures are forgotten after this time without another. */
+    static final Duration MEMORY = Duration.ofMinutes(15);
+
+    private static final Duration FIRST = Duration.ofMillis(250);
+    private static final int FREE_FOR_ACCOUNT = 4;
+    /** A whole workshop may sit behind one address. */
+    private static final int FREE_FOR_ADDRESS = 20;
+
+    private final SignInFailureRepository failures;
+    private final AccountRepository accounts;
+    private final Clock clock;
+
+    SignInBrake(SignInFailureRepository failures, AccountRepository accounts, Clock clock) {
+        this.failures = failures;
+        this.accounts = accounts;
+        this.clock = clock;
+    }
+
+    /** How long this attempt waits before its password is looked at. */
+    Duration waiting(String account, Origin origin) {
+        if (!origin.browserToken().isEmpty() && accounts.knows(account, hash(origin.browserToken()))) {
+            return Duration.ZERO;
+        }
+        Instant since = clock.instant().minus(MEMORY);
+        Duration byAccount = waiting(failures.count(accountSubject(account), since) - FREE_FOR_ACCOUNT);
+        Duration byAddress = waiting(failures.count(addressSubject(origin), since) - FREE_FOR_ADDRESS);
+        return byAccount.compareTo(byAddress) > 0 ? byAccount : byAddress;
+    }
+
+    /** Doubles with each failure beyond the free ones. */
+    static Duration waiting(int beyondFree) {
+        if (beyondFree < 0) {
+            return Duration.ZERO;
+        }
+        Duration doubled = FIRST.multipliedBy(1L << Math.min(beyondFree, 20));
+        return doubled.compareTo(LONGEST) < 0 ? doubled : LONGEST;
+    }
+
+    void failed(String account, Origin origin) {
+        Instant now = clock.instant();
+        failures.add(accountSubject(account), now.minus(MEMORY), now);
+        failures.add(addressSubject(origin), now.minus(MEMORY), now);
+        failures.forgetBefore(now.minus(MEMORY));
+    }
+
+    /** The account's failures are forgotten; those of the address are not, or one good account would make it guess free. */
+    void passed(String account) {
+        failures.forget(accountSubject(account));
+    }
+
+    void remember(String account, String browserToken) {
+        accounts.remember(account, hash(browserToken), clock.instant());
+    }
+
+    private static String accountSubject(String account) {
+        return "account " + hash(account.toLowerCase(Locale.ROOT));
+    }
+
+    private static String addressSubject(Origin origin) {
+        return "address " + origin.address();
+    }
+
+    private static String hash(String text) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package rampart.server.api;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.server.house.House;
+import rampart.server.house.Trail;
+import rampart.server.house.Trail.Deed;
+import rampart.server.store.EventRepository.Event;
+import rampart.server.store.HouseRepository.Ways;
+
+/** The ways of the house and what was done in it. */
+@RestController
+class HouseController {
+    private final House house;
+    private final Trail trail;
+
+    HouseController(House house, Trail trail) {
+        this.house = house;
+        this.trail = trail;
+    }
+
+    /** How the house shows lengths, masses and numbers; what is stored is always in mm and kg. */
+    record HouseWays(
+            @NotNull(message = "give the unit of lengths: mm or in")
+            @Pattern(regexp = "mm|in", message = "lengths are shown in mm or in")
+            String lengthUnit,
+
+            @NotNull(message = "give the unit of masses: kg or lb")
+            @Pattern(regexp = "kg|lb", message = "masses are shown in kg or lb")
+            String massUnit,
+
+            @NotNull(message = "give how numbers are written: point or comma")
+            @Pattern(regexp = "point|comma", message = "numbers are written with a point or a comma")
+            String numbers) {
+        static HouseWays of(Ways ways) {
+            return new HouseWays(ways.lengthUnit(), ways.massUnit(), ways.numbers());
+        }
+    }
+
+    /** One thing that was done. */
+    record EventView(long id, Instant happenedAt, String who, String words, String subject, String detail) {
+        static EventView of(Event event) {
+            return new EventView(
+                    event.id(),
+                    event.happenedAt(),
+                    event.who(),
+                    Deed.valueOf(event.what()).words(),
+                    event.subject(),
+                    event.detail());
+        }
+    }
+
+    @GetMapping(path = "/api/house", produces = MediaType.APPLICATION_JSON_VALUE)
+    HouseWays ways() {
+        return HouseWays.of(house.ways());
+    }
+
+    @PutMapping(
+            path = "/api/house",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    HouseWays set(@Valid @RequestBody HouseWays ways, Principal who) {
+        house.set(new Ways(ways.lengthUnit(), ways.massUnit(), ways.numbers()), who.getName());
+        return ways();
+    }
+
+    /** Newest first; {@code before} is the id of the last one that was read. */
+    @GetMapping(path = "/api/events", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<EventView> events(
+            @RequestParam(name = "before", defaultValue = "9223372036854775807")
+                    @Min(value = 1, message = "events count from 1")
+                    long before,
+            @RequestParam(name = "size", defaultValue = "50")
+                    @Min(value = 1, message = "a page has 1 to 200 events")
+                    @Max(value = 200, message = "a page has 1 to 200 events")
+                    int size) {
+        return trail.before(before, size).stream().map(EventView::of).toList();
+    }
+}

@@ -1,0 +1,111 @@
+package rampart.server.api;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.server.access.Accounts;
+import rampart.server.access.Role;
+import rampart.server.store.AccountRepository.Account;
+
+/** The people of the house; for its keepers. */
+@RestController
+@RequestMapping(path = "/api/people", produces = MediaType.APPLICATION_JSON_VALUE)
+class PeopleController {
+    private final Accounts accounts;
+
+    PeopleController(Accounts accounts) {
+        this.accounts = accounts;
+    }
+
+    /** Somebody with an account. */
+    record Member(long id, String name, Role role, Instant since) {
+        static Member of(Account account) {
+            return new Member(account.id(), account.name(), Role.valueOf(account.role()), account.createdAt());
+        }
+    }
+
+    /** Somebody to add. */
+    record NewMember(
+            @NotNull(message = "give a name")
+            @Pattern(
+                    regexp = "\\S(?:.{0,58}\\S)?",
+                    message = "a name has 1 to 60 characters and neither starts nor ends with a space")
+            String name,
+
+            @NotNull(message = "give the rights: keeper, designer or packer")
+            Role role) {}
+
+    /** Other rights for somebody. */
+    record Rights(
+            @NotNull(message = "give the rights: keeper, designer or packer")
+            Role role) {}
+
+    /** A password to hand over; it is shown this once. */
+    record HandedPassword(String name, String password) {}
+
+    @GetMapping
+    List<Member> all() {
+        return accounts.all().stream().map(Member::of).toList();
+    }
+
+    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    HandedPassword add(@Valid @RequestBody NewMember member, Principal who) {
+        try {
+            return new HandedPassword(member.name(), accounts.add(member.name(), member.role(), who.getName()));
+        } catch (DuplicateKeyException e) {
+            throw new ApiException(
+                    HttpStatus.CONFLICT,
+                    "Somebody is called '" + member.name()
+                            + "' already; capitals and accents do not tell names apart. Nobody was added; give another name.");
+        }
+    }
+
+    @PutMapping(path = "/{id}/rights", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Member rights(@PathVariable("id") long id, @Valid @RequestBody Rights rights, Principal who) {
+        accounts.setRole(find(id), rights.role(), who.getName());
+        return Member.of(find(id));
+    }
+
+    @PostMapping("/{id}/password")
+    HandedPassword resetPassword(@PathVariable("id") long id, Principal who) {
+        Account account = find(id);
+        return new HandedPassword(account.name(), accounts.resetPassword(account, who.getName()));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable("id") long id, Principal who) {
+        accounts.remove(find(id), who.getName());
+    }
+
+    @ExceptionHandler
+    ProblemDetail lastKeeper(Accounts.LastKeeperException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT,
+                "This is the last keeper of the house. Nothing was changed; make somebody else a keeper first.");
+    }
+
+    private Account find(long id) {
+        return accounts.byId(id)
+                .orElseThrow(() -> ApiException.notFound(
+                        "There is nobody of this number; they may have been removed. Load the page again."));
+    }
+}

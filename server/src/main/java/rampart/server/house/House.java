@@ -1,0 +1,30 @@
+package rampart.server.house;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rampart.server.house.Trail.Deed;
+import rampart.server.store.HouseRepository;
+import rampart.server.store.HouseRepository.Ways;
+
+/** The ways of the house: how it shows lengths, masses and numbers. */
+@Service
+public class House {
+    private final HouseRepository repository;
+    private final Trail trail;
+
+    House(HouseRepository repository, Trail trail) {
+        this.repository = repository;
+        this.trail = trail;
+    }
+
+    public Ways ways() {
+        return repository.ways();
+    }
+
+    @Transactional
+    public void set(Ways ways, String by) {
+        repository.set(ways);
+        trail.add(
+                by, Deed.WAYS_CHANGED, "", ways.lengthUnit() + ", " + ways.massUnit() + ", decimal " + ways.numbers());
+    }
+}

@@ -1,0 +1,2 @@
+/** The house: its ways, its trail of what was done. */
+package rampart.server.house;

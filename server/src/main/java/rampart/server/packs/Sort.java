@@ -1,0 +1,44 @@
+package rampart.server.packs;
+
+import java.util.Comparator;
+import rampart.core.pack.Status;
+import rampart.formats.view.SizeView;
+import rampart.server.packs.PackShelf.OnShelf;
+
+/** Orders of the shelf; packs that are alike stay with the last saved first. */
+public enum Sort {
+    /** Last saved first. */
+    saved(Comparator.comparing((OnShelf p) -> p.header().savedAt()).reversed()),
+    /** By name, as a person reads it. */
+    name(Comparator.comparing(p -> p.header().name(), String.CASE_INSENSITIVE_ORDER)),
+    /** What breaks first, then by margin. */
+    weakest(Comparator.comparing((OnShelf p) -> p.summary().verdict(), Comparator.comparingInt(Sort::urgency))
+            .thenComparingDouble(p -> p.summary().margin().orElse(0))),
+    /** Largest outside first. */
+    size(Comparator.comparingDouble((OnShelf p) -> -volume(p.summary().outsideMm()))),
+    /** Heaviest first. */
+    mass(Comparator.comparingDouble((OnShelf p) -> -p.summary().grossMassKg()));
+
+    private final Comparator<OnShelf> order;
+
+    Sort(Comparator<OnShelf> order) {
+        this.order = order;
+    }
+
+    Comparator<OnShelf> order() {
+        return order;
+    }
+
+    private static int urgency(Status status) {
+        return switch (status) {
+            case BREAKS -> 0;
+            case UNKNOWN -> 1;
+            case THIN -> 2;
+            case HOLDS -> 3;
+        };
+    }
+
+    private static double volume(SizeView size) {
+        return size.length() * size.width() * size.height();
+    }
+}

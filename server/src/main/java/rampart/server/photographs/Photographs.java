@@ -1,0 +1,97 @@
+package rampart.server.photographs;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rampart.server.house.Trail;
+import rampart.server.house.Trail.Deed;
+import rampart.server.store.PhotographRepository;
+import rampart.server.store.PhotographRepository.PackPhotograph;
+
+/** The photographs of packs. */
+@Service
+public class Photographs {
+    public static final int MOST_OF_A_PACK = 24;
+
+    private final PhotographRepository repository;
+    private final TransactionTemplate transaction;
+    private final Trail trail;
+    private final Clock clock;
+    /** A picture takes up to 60 MB while it is read; two at once are enough for a workshop. */
+    private final Semaphore reading = new Semaphore(2);
+
+    Photographs(PhotographRepository repository, PlatformTransactionManager transactions, Trail trail, Clock clock) {
+        this.repository = repository;
+        this.transaction = new TransactionTemplate(transactions);
+        this.trail = trail;
+        this.clock = clock;
+    }
+
+    /** First added first. */
+    public List<PackPhotograph> of(String packId) {
+        return repository.of(packId);
+    }
+
+    /**
+     * Puts a photograph to a pack; the same picture twice is there once.
+     *
+     * @throws RefusedPictureException if it is not taken, with the reason
+     */
+    public PackPhotograph add(String packId, String packName, byte[] file, String by) {
+        Picture picture = read(file);
+        transaction.executeWithoutResult(status -> {
+            if (repository.count(packId) >= MOST_OF_A_PACK) {
+                throw new RefusedPictureException(
+                        "this pack has " + MOST_OF_A_PACK + " photographs, the most it can have");
+            }
+            boolean added = repository.add(
+                    packId,
+                    picture.hash(),
+                    picture.width(),
+                    picture.height(),
+                    picture.picture(),
+                    picture.thumbnail(),
+                    clock.instant(),
+                    by);
+            if (added) {
+                trail.add(by, Deed.PHOTOGRAPH_ADDED, packName, "");
+            }
+        });
+        return repository.of(packId).stream()
+                .filter(p -> p.hash().equals(picture.hash()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** False where the pack has no such photograph. */
+    public boolean remove(String packId, String packName, String hash, String by) {
+        return Boolean.TRUE.equals(transaction.execute(status -> {
+            boolean removed = repository.remove(packId, hash);
+            if (removed) {
+                trail.add(by, Deed.PHOTOGRAPH_REMOVED, packName, "");
+            }
+            return removed;
+        }));
+    }
+
+    public Optional<byte[]> picture(String hash) {
+        return repository.picture(hash);
+    }
+
+    public Optional<byte[]> thumbnail(String hash) {
+        return repository.thumbnail(hash);
+    }
+
+    private Picture read(byte[] file) {
+        reading.acquireUninterruptibly();
+        try {
+            return Picture.read(file);
+        } finally {
+            reading.release();
+        }
+    }
+}

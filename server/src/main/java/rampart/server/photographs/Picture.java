@@ -1,0 +1,186 @@
+package rampart.server.photographs;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Metadata;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.ImageOutputStream;
+
+/**
+ * A photograph made anew from its pixels: turned upright, no larger than it needs to be, and free of everything else the
+ * file carried, place and camera among it.
+ *
+ * @param hash SHA-256 of the picture, as 64 hexadecimal digits
+ * @param width of the picture, pixels
+ * @param height of the picture, pixels
+ * @param picture JPEG
+ * @param thumbnail JPEG, at most 320 pixels long
+ */
+record Picture(String hash, int width, int height, byte[] picture, byte[] thumbnail) {
+    static final int LONGEST = 1600;
+    static final int LONGEST_THUMBNAIL = 320;
+    static final int MOST_EDGE = 20_000;
+    static final long MOST_PIXELS = 100_000_000;
+
+    /** What is read at most, so that a small file cannot ask for all the memory. */
+    private static final int LONGEST_READ = 3200;
+
+    private static final Set<String> FORMATS = Set.of("jpeg", "png");
+    private static final float QUALITY = 0.85f;
+
+    static {
+        ImageIO.setUseCache(false);
+    }
+
+    /** @throws RefusedPictureException if this is not a photograph that can be taken, with the reason */
+    static Picture read(byte[] file) {
+        BufferedImage image = upright(decode(file), orientation(file));
+        BufferedImage picture = scaled(image, LONGEST);
+        byte[] bytes = jpeg(picture);
+        return new Picture(
+                sha256(bytes),
+                picture.getWidth(),
+                picture.getHeight(),
+                bytes,
+                jpeg(scaled(picture, LONGEST_THUMBNAIL)));
+    }
+
+    private static BufferedImage decode(byte[] file) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new RefusedPictureException("this is not a JPEG or PNG picture");
+            }
+            ImageReader reader = readers.next();
+            try {
+                String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+                if (!FORMATS.contains(format)) {
+                    throw new RefusedPictureException("this is a picture in " + format + "; JPEG and PNG are taken");
+                }
+                reader.setInput(in, true, true);
+                int width = reader.getWidth(0);
+                int height = reader.getHeight(0);
+                if (width > MOST_EDGE || height > MOST_EDGE || (long) width * height > MOST_PIXELS) {
+                    throw new RefusedPictureException("the picture is " + width + " × " + height
+                            + " pixels; at most " + MOST_EDGE + " along an edge and "
+                            + MOST_PIXELS / 1_000_000 + " million in all are taken");
+                }
+                ImageReadParam every = reader.getDefaultReadParam();
+                int step = Math.max(1, (Math.max(width, height) + LONGEST_READ - 1) / LONGEST_READ);
+                every.setSourceSubsampling(step, step, 0, 0);
+                return reader.read(0, every);
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | RuntimeException e) {
+            if (e instanceof RefusedPictureException refused) {
+                throw refused;
+            }
+            // The decoder's own exceptions on broken files are of many kinds, none of them ours.
+            throw new RefusedPictureException("the picture is damaged and cannot be read to its end");
+        }
+    }
+
+    /** How the camera was held, 1 to 8 as EXIF counts; 1 where the file does not say. */
+    private static int orientation(byte[] file) {
+        try {
+            Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file), file.length);
+            ExifIFD0Directory directory = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return directory != null && directory.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? directory.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+                    : 1;
+        } catch (ImageProcessingException | IOException | MetadataException e) {
+            return 1;
+        }
+    }
+
+    private static BufferedImage upright(BufferedImage image, int orientation) {
+        int w = image.getWidth();
+        int h = image.getHeight();
+        AffineTransform turn = switch (orientation) {
+            case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
+            case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
+            case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
+            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+            case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
+            case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
+            case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
+            default -> new AffineTransform();
+        };
+        boolean lying = orientation >= 5 && orientation <= 8;
+        return drawn(image, lying ? h : w, lying ? w : h, turn);
+    }
+
+    private static BufferedImage scaled(BufferedImage image, int longest) {
+        int edge = Math.max(image.getWidth(), image.getHeight());
+        if (edge <= longest) {
+            return drawn(image, image.getWidth(), image.getHeight(), new AffineTransform());
+        }
+        double scale = (double) longest / edge;
+        return drawn(
+                image,
+                Math.max(1, (int) Math.round(image.getWidth() * scale)),
+                Math.max(1, (int) Math.round(image.getHeight() * scale)),
+                AffineTransform.getScaleInstance(scale, scale));
+    }
+
+    /** On white, without transparency, as JPEG needs it. */
+    private static BufferedImage drawn(BufferedImage image, int width, int height, AffineTransform transform) {
+        BufferedImage result = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = result.createGraphics();
+        graphics.setColor(Color.WHITE);
+        graphics.fillRect(0, 0, width, height);
+        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        graphics.drawImage(image, transform, null);
+        graphics.dispose();
+        return result;
+    }
+
+    private static byte[] jpeg(BufferedImage image) {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+            ImageWriteParam how = writer.getDefaultWriteParam();
+            how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            how.setCompressionQuality(QUALITY);
+            writer.setOutput(out);
+            writer.write(null, new IIOImage(image, null, null), how);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } finally {
+            writer.dispose();
+        }
+        return bytes.toByteArray();
+    }
+
+    private static String sha256(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

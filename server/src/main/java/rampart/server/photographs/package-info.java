@@ -1,0 +1,2 @@
+/** Photographs of items: read with suspicion, stored without what cameras add. */
+package rampart.server.photographs;

@@ -1,0 +1,85 @@
+package rampart.server.store;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Photographs in the database, each stored once, and the packs they belong to. */
+@Repository
+public class PhotographRepository {
+    private final JdbcClient jdbc;
+
+    PhotographRepository(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A photograph of a pack, without its picture. */
+    public record PackPhotograph(String hash, int width, int height, Instant addedAt, String addedBy) {}
+
+    /** Keeps the picture if it is not there yet, and puts it to the pack; false if it was the pack's already. */
+    public boolean add(
+            String packId,
+            String hash,
+            int width,
+            int height,
+            byte[] picture,
+            byte[] thumbnail,
+            Instant now,
+            String by) {
+        jdbc.sql("INSERT IGNORE INTO photograph (hash, width, height, picture, thumbnail) VALUES (?, ?, ?, ?, ?)")
+                .params(hash, width, height, picture, thumbnail)
+                .update();
+        return jdbc.sql("INSERT IGNORE INTO pack_photograph (pack_id, hash, added_at, added_by) VALUES (?, ?, ?, ?)")
+                        .params(packId, hash, Times.toColumn(now), by)
+                        .update()
+                == 1;
+    }
+
+    /** First added first. */
+    public List<PackPhotograph> of(String packId) {
+        return jdbc.sql("SELECT p.hash, p.width, p.height, q.added_at, q.added_by FROM pack_photograph q "
+                        + "JOIN photograph p ON p.hash = q.hash WHERE q.pack_id = ? ORDER BY q.added_at, q.hash")
+                .param(packId)
+                .query((row, i) -> new PackPhotograph(
+                        row.getString("hash"),
+                        row.getInt("width"),
+                        row.getInt("height"),
+                        Times.fromColumn(row, "added_at"),
+                        row.getString("added_by")))
+                .list();
+    }
+
+    public int count(String packId) {
+        return jdbc.sql("SELECT COUNT(*) FROM pack_photograph WHERE pack_id = ?")
+                .param(packId)
+                .query(Integer.class)
+                .single();
+    }
+
+    /** Takes it from the pack; the picture goes when no pack has it any more. */
+    public boolean remove(String packId, String hash) {
+        boolean removed = jdbc.sql("DELETE FROM pack_photograph WHERE pack_id = ? AND hash = ?")
+                        .params(packId, hash)
+                        .update()
+                == 1;
+        jdbc.sql("DELETE FROM photograph WHERE hash = ? "
+                        + "AND NOT EXISTS (SELECT 1 FROM pack_photograph q WHERE q.hash = photograph.hash)")
+                .param(hash)
+                .update();
+        return removed;
+    }
+
+    public Optional<byte[]> picture(String hash) {
+        return bytes("SELECT picture FROM photograph WHERE hash = ?", hash);
+    }
+
+    public Optional<byte[]> thumbnail(String hash) {
+        return bytes("SELECT thumbnail FROM photograph WHERE hash = ?", hash);
+    }
+
+    private Optional<byte[]> bytes(String sql, String hash) {
+        return jdbc.sql(sql).param(hash).query((row, i) -> row.getBytes(1)).optional();
+    }
+}

@@ -1,0 +1,105 @@
+package rampart.server.stores;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rampart.core.box.StockCarton;
+import rampart.core.quantity.Size;
+import rampart.server.house.Trail;
+import rampart.server.house.Trail.Deed;
+import rampart.server.store.StockRepository;
+import rampart.server.store.StockRepository.StoredCarton;
+import rampart.server.store.StockRepository.StoredSheet;
+
+/** Cartons and sheets that the house keeps. */
+@Service
+public class Stores {
+    private final StockRepository stock;
+    private final Trail trail;
+
+    Stores(StockRepository stock, Trail trail) {
+        this.stock = stock;
+        this.trail = trail;
+    }
+
+    /** Smallest first. */
+    public List<StoredCarton> cartons() {
+        return stock.cartons();
+    }
+
+    public List<StoredSheet> sheets() {
+        return stock.sheets();
+    }
+
+    public Optional<StoredCarton> carton(String id) {
+        return stock.carton(id);
+    }
+
+    /** Puts all of this into the stores at once. */
+    @Transactional
+    public void fill(List<StoredCarton> cartons, List<StoredSheet> sheets, String by) {
+        cartons.forEach(carton -> stock.add(carton.carton(), carton.source()));
+        sheets.forEach(stock::add);
+        trail.add(by, Deed.STORES_CHANGED, cartons.size() + " cartons and " + sheets.size() + " sheets", "added");
+    }
+
+    @Transactional
+    public StoredCarton addCarton(String name, Size inside, String board, String source, String by) {
+        StockCarton carton = new StockCarton(UUID.randomUUID().toString(), name, inside, board);
+        stock.add(carton, source);
+        trail.add(by, Deed.STORES_CHANGED, "carton " + name, "added, " + words(inside));
+        return stock.carton(carton.id()).orElseThrow();
+    }
+
+    /** Changes a carton at this version; empty if somebody changed or removed it in between. */
+    @Transactional
+    public Optional<StoredCarton> changeCarton(StockCarton carton, String source, long version, String by) {
+        if (!stock.change(carton, source, version)) {
+            return Optional.empty();
+        }
+        trail.add(by, Deed.STORES_CHANGED, "carton " + carton.name(), "changed, " + words(carton.inside()));
+        return stock.carton(carton.id());
+    }
+
+    /** False where there is no such carton. */
+    @Transactional
+    public boolean removeCarton(String id, String by) {
+        Optional<StoredCarton> stored = stock.carton(id);
+        stored.ifPresent(carton ->
+                trail.add(by, Deed.STORES_CHANGED, "carton " + carton.carton().name(), "removed"));
+        return stored.isPresent() && stock.removeCarton(id);
+    }
+
+    /** False where the foam lies in this thickness already. */
+    @Transactional
+    public boolean addSheet(StoredSheet sheet, String by) {
+        boolean added = stock.add(sheet);
+        if (added) {
+            trail.add(
+                    by, Deed.STORES_CHANGED, "sheet " + sheet.foam(), "added, " + number(sheet.thicknessMm()) + " mm");
+        }
+        return added;
+    }
+
+    /** False where the foam does not lie in this thickness. */
+    @Transactional
+    public boolean removeSheet(String foam, double thicknessMm, String by) {
+        boolean removed = stock.removeSheet(foam, thicknessMm);
+        if (removed) {
+            trail.add(by, Deed.STORES_CHANGED, "sheet " + foam, "removed, " + number(thicknessMm) + " mm");
+        }
+        return removed;
+    }
+
+    private static String words(Size inside) {
+        return number(inside.lengthMm()) + " × " + number(inside.widthMm()) + " × " + number(inside.heightMm())
+                + " mm inside";
+    }
+
+    private static String number(double value) {
+        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+    }
+}

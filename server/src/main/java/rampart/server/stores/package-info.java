@@ -1,0 +1,2 @@
+/** What lies in the stores: cartons and sheets. */
+package rampart.server.stores;

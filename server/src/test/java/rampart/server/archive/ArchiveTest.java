@@ -1,0 +1,250 @@
+package rampart.server.archive;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.UnaryOperator;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.context.ConfigurableApplicationContext;
+import rampart.server.access.FirstStart;
+import rampart.server.store.HouseTables;
+import rampart.server.support.Http;
+import rampart.server.support.RunningRampart;
+import rampart.server.support.Saver;
+import rampart.server.support.ServerProcess;
+import rampart.server.support.TestDatabase;
+
+/** A house written to an archive while people work, brought back into an empty one, and compared. */
+class ArchiveTest {
+    private static final Instant NOW = Instant.parse("2026-11-25T10:00:00Z");
+
+    @TempDir
+    Path folder;
+
+    private static HouseTables tables(TestDatabase database) {
+        return HouseTables.open(database.url(), "rampart", database.password());
+    }
+
+    private Path write(TestDatabase database, String name) throws IOException {
+        Path file = folder.resolve(name);
+        try (HouseTables tables = tables(database)) {
+            Archive.write(tables, file, NOW);
+        }
+        return file;
+    }
+
+    private static Http keeper(ConfigurableApplicationContext house) {
+        Http http = Http.browser(RunningRampart.url(house));
+        http.get("api/session");
+        http.post(
+                "api/first-account",
+                "{\"code\":\"%s\",\"name\":\"Kéeper ☂\",\"password\":\"a long password\"}"
+                        .formatted(house.getBean(FirstStart.class).code()));
+        http.get("api/session");
+        return http;
+    }
+
+    /** One of everything: packs, a deleted one, revisions, notes, photographs, stock, people, ways. */
+    private static void fill(Http http) throws IOException {
+        String id = http.post("api/packs", Http.demoPack("20-rain-gauge"))
+                .json()
+                .path("id")
+                .asString();
+        http.post("api/packs/" + id + "/revisions", "{\"note\":\"first ☃\"}", "If-Match", "1");
+        http.put("api/packs/" + id + "/note", "{\"note\":\"line one\\nline \\\"two\\\" \\u0007 ☂\"}");
+        byte[] picture = Files.readAllBytes(Path.of("../docs/screenshots/shelf.png"));
+        assertThat(http.send("POST", "api/packs/" + id + "/photographs", picture, "Content-Type", "image/png")
+                        .status())
+                .isEqualTo(201);
+        String gone = http.post("api/packs", Http.demoPack("10-hygrometer"))
+                .json()
+                .path("id")
+                .asString();
+        http.delete("api/packs/" + gone);
+        http.post(
+                "api/stores/cartons",
+                "{\"name\":\"third\",\"insideMm\":{\"length\":333.3333333333333,\"width\":0.1e3,\"height\":1e3},\"board\":\"b-32\",\"source\":\"\"}");
+        http.post("api/stores/sheets", "{\"foam\":\"pe-28\",\"thicknessMm\":12.7,\"source\":\"\"}");
+        http.post("api/people", "{\"name\":\"second\",\"role\":\"packer\"}");
+        http.put("api/house", "{\"lengthUnit\":\"in\",\"massUnit\":\"lb\",\"numbers\":\"comma\"}");
+    }
+
+    @Test
+    void theRoundTripIsIdenticalAndTheHouseWorks() throws Exception {
+        try (TestDatabase old = new TestDatabase();
+                TestDatabase fresh = new TestDatabase()) {
+            Path first;
+            String shelf;
+            try (ConfigurableApplicationContext house = RunningRampart.start(old)) {
+                Http http = keeper(house);
+                fill(http);
+                shelf = http.get("api/packs").body();
+                first = write(old, "first.zip");
+            }
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(first)))
+                    .isEqualTo("rw-------");
+            try (HouseTables tables = tables(fresh)) {
+                Archive.restore(first, tables);
+            }
+            Path second = write(fresh, "second.zip");
+            Map<String, String> was = entries(first);
+            assertThat(entries(second)).isEqualTo(was);
+            assertThat(was).hasSize(HouseTables.TABLES.size() + 1);
+            assertThat(was.get("tables/pack.jsonl").lines()).hasSize(3);
+            assertThat(was.get("tables/photograph.jsonl").lines()).hasSize(2);
+            try (ConfigurableApplicationContext house = RunningRampart.start(fresh)) {
+                Http http = Http.browser(RunningRampart.url(house));
+                http.get("api/session");
+                assertThat(http.post("api/session", "{\"name\":\"Kéeper ☂\",\"password\":\"a long password\"}")
+                                .status())
+                        .isEqualTo(200);
+                assertThat(http.get("api/packs").body()).isEqualTo(shelf);
+            }
+            try (HouseTables tables = tables(fresh)) {
+                assertThatThrownBy(() -> Archive.restore(first, tables))
+                        .isInstanceOf(RefusedArchiveException.class)
+                        .hasMessageContaining("not empty");
+            }
+            assertThatThrownBy(() -> write(fresh, "second.zip"))
+                    .isInstanceOf(RefusedArchiveException.class)
+                    .hasMessageContaining("already");
+        }
+    }
+
+    @Test
+    void anArchiveWrittenUnderLoadIsOneMomentOfTheHouse() throws Exception {
+        try (TestDatabase old = new TestDatabase();
+                ConfigurableApplicationContext house = RunningRampart.start(old)) {
+            Http http = keeper(house);
+            fill(http);
+            List<Saver> savers = List.of(new Saver(() -> http, "a"), new Saver(() -> http, "b"));
+            ExecutorService threads = Executors.newFixedThreadPool(savers.size());
+            savers.forEach(threads::execute);
+            for (int i = 0; i < 5; i++) {
+                ServerProcess.pause(200);
+                Path file = write(old, "load" + i + ".zip");
+                try (TestDatabase fresh = new TestDatabase();
+                        HouseTables tables = tables(fresh)) {
+                    Archive.restore(file, tables);
+                    Path again = folder.resolve("again" + i + ".zip");
+                    Archive.write(tables, again, NOW);
+                    assertThat(entries(again)).isEqualTo(entries(file));
+                }
+            }
+            savers.forEach(Saver::stop);
+            threads.shutdown();
+            assertThat(savers).allMatch(s -> s.saves() > 5);
+            assertThat(savers.stream().map(Saver::lost)).allMatch(String::isEmpty);
+        }
+    }
+
+    @Test
+    void aDamagedOrNewerArchiveIsRefusedBeforeAnythingIsTouched() throws Exception {
+        try (TestDatabase old = new TestDatabase();
+                TestDatabase fresh = new TestDatabase()) {
+            try (ConfigurableApplicationContext house = RunningRampart.start(old)) {
+                fill(keeper(house));
+            }
+            Path good = write(old, "good.zip");
+            byte[] bytes = Files.readAllBytes(good);
+            String manifest = entries(good).get(Manifest.NAME);
+
+            refused(fresh, Arrays.copyOf(bytes, bytes.length / 2), "damaged");
+            refused(fresh, new byte[0], "damaged");
+            refused(fresh, "not an archive".getBytes(StandardCharsets.UTF_8), "damaged");
+            refused(
+                    fresh,
+                    changed(good, "tables/pack.jsonl", text -> text.replace("Rain", "Rein")),
+                    "damaged in tables/pack.jsonl");
+            refused(fresh, changed(good, "tables/pack.jsonl", text -> null), "instead of");
+            refused(fresh, changed(good, Manifest.NAME, text -> null), "no manifest");
+            refused(fresh, changed(good, Manifest.NAME, text -> "{"), "manifest cannot be read");
+            refused(
+                    fresh,
+                    changed(good, Manifest.NAME, text -> text.replace("rampart-archive/1", "rampart-archive/2")),
+                    "newer");
+            refused(
+                    fresh,
+                    changed(good, Manifest.NAME, text -> text.replaceFirst("\"schema\" *: *[0-9]+", "\"schema\":999")),
+                    "newer");
+            refused(
+                    fresh,
+                    changed(good, Manifest.NAME, text -> text.replace("\"pack\"", "\"mysql.user\"")),
+                    "instead of");
+            assertThat(manifest).contains("\"schema\"");
+            // Bytes flipped here and there: refused, or the archive still says what it said.
+            for (int at = 100; at < bytes.length - 100; at += bytes.length / 23) {
+                byte[] flipped = bytes.clone();
+                flipped[at] ^= 0x55;
+                Path file = folder.resolve("flipped.zip");
+                Files.write(file, flipped);
+                try (HouseTables tables = tables(fresh)) {
+                    assertThatThrownBy(() -> Archive.restore(file, tables))
+                            .as("byte " + at)
+                            .isInstanceOf(RefusedArchiveException.class);
+                    assertThat(tables.schemaVersion()).isEmpty();
+                }
+            }
+            try (HouseTables tables = tables(fresh)) {
+                assertThatThrownBy(() -> Archive.restore(folder.resolve("none.zip"), tables))
+                        .isInstanceOf(RefusedArchiveException.class)
+                        .hasMessageContaining("no file");
+                Archive.restore(good, tables);
+                assertThat(tables.isEmpty()).isFalse();
+            }
+        }
+    }
+
+    private void refused(TestDatabase fresh, byte[] archive, String word) throws IOException {
+        Path file = folder.resolve("refused.zip");
+        Files.write(file, archive);
+        try (HouseTables tables = tables(fresh)) {
+            assertThatThrownBy(() -> Archive.restore(file, tables))
+                    .isInstanceOf(RefusedArchiveException.class)
+                    .hasMessageContaining(word);
+            assertThat(tables.schemaVersion()).as("nothing was touched").isEmpty();
+        }
+    }
+
+    private static Map<String, String> entries(Path file) throws IOException {
+        Map<String, String> entries = new LinkedHashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                entries.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        return entries;
+    }
+
+    private static byte[] changed(Path file, String name, UnaryOperator<String> change) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, String> entry : entries(file).entrySet()) {
+                String text = entry.getKey().equals(name) ? change.apply(entry.getValue()) : entry.getValue();
+                if (text != null) {
+                    zip.putNextEntry(new ZipEntry(entry.getKey()));
+                    zip.write(text.getBytes(StandardCharsets.UTF_8));
+                    zip.closeEntry();
+                }
+            }
+        }
+        return out.toByteArray();
+    }
+}

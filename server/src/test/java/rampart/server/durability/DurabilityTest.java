@@ -1,0 +1,172 @@
+package rampart.server.durability;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.ConfigurableApplicationContext;
+import rampart.server.access.FirstStart;
+import rampart.server.support.Http;
+import rampart.server.support.RunningRampart;
+import rampart.server.support.Saver;
+import rampart.server.support.ServerProcess;
+import rampart.server.support.TestDatabase;
+
+/** What was said to be saved is there, whoever is killed in the middle of saves. */
+class DurabilityTest {
+    private static final int PEOPLE = 3;
+    private static final String ACCOUNT = "{\"code\":\"%s\",\"name\":\"keeper\",\"password\":\"a long password\"}";
+
+    private final Random random = new Random(20261125);
+
+    @Test
+    void theDatabaseIsSetToKeepWhatItAcknowledges() {
+        try (TestDatabase database = new TestDatabase()) {
+            assertThat(database.variable("innodb_flush_log_at_trx_commit")).isEqualTo("1");
+            assertThat(database.variable("innodb_doublewrite")).isEqualTo("1");
+            assertThat(database.variable("sync_binlog")).isEqualTo("1");
+            assertThat(database.variable("bind_address")).isEqualTo("127.0.0.1");
+            assertThat(database.variable("sql_mode")).contains("STRICT_ALL_TABLES");
+        }
+    }
+
+    @Test
+    void theDatabaseIsKilledThirtyTimesInTheMiddleOfSaves() throws Exception {
+        try (TestDatabase database = new TestDatabase();
+                ConfigurableApplicationContext house = RunningRampart.start(database)) {
+            Http http = firstAccount(
+                    RunningRampart.url(house), house.getBean(FirstStart.class).code());
+            List<Saver> savers = savers(http);
+            for (int kill = 0; kill < 30; kill++) {
+                int before = savers.stream().mapToInt(Saver::saves).sum();
+                during(savers, () -> {
+                    ServerProcess.pause(100 + random.nextInt(250));
+                    database.kill();
+                });
+                database.start();
+                await(http);
+                assertNothingLost(savers);
+                assertThat(savers.stream().mapToInt(Saver::saves).sum())
+                        .as("saves before kill " + kill)
+                        .isGreaterThan(before);
+            }
+        }
+    }
+
+    @Test
+    void theServerIsKilledTenTimesAndNobodySignsInAgain() throws Exception {
+        try (TestDatabase database = new TestDatabase()) {
+            ServerProcess server = ServerProcess.start(database);
+            Http[] http = {firstAccount(server.url(), server.firstCode())};
+            List<Saver> savers = new ArrayList<>();
+            for (int i = 0; i < PEOPLE; i++) {
+                savers.add(new Saver(() -> http[0], "person " + i));
+            }
+            try {
+                for (int kill = 0; kill < 10; kill++) {
+                    ServerProcess running = server;
+                    during(savers, () -> {
+                        ServerProcess.pause(100 + random.nextInt(400));
+                        running.kill();
+                    });
+                    running.close();
+                    server = ServerProcess.start(database);
+                    // The same cookies: the session outlived the server.
+                    http[0] = http[0].at(server.url());
+                    assertThat(http[0].get("api/packs").status()).isEqualTo(200);
+                    assertNothingLost(savers);
+                }
+            } finally {
+                server.close();
+            }
+            assertThat(savers).allMatch(saver -> saver.saves() > 10);
+        }
+    }
+
+    @Test
+    void ofTwoServersOneIsKilledAndPeopleGoOnAtTheOther() throws Exception {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess first = ServerProcess.start(database);
+                ServerProcess second = ServerProcess.start(database)) {
+            Http keeper = firstAccount(first.url(), first.firstCode());
+            List<Http> people = new ArrayList<>();
+            for (int i = 0; i < 5; i++) {
+                String password = keeper.post("api/people", "{\"name\":\"person " + i + "\",\"role\":\"designer\"}")
+                        .json()
+                        .path("password")
+                        .asString();
+                Http person = Http.browser(i % 2 == 0 ? first.url() : second.url());
+                person.get("api/session");
+                person.post("api/session", "{\"name\":\"person " + i + "\",\"password\":\"" + password + "\"}");
+                person.get("api/session");
+                people.add(person);
+            }
+            first.kill();
+            for (Http person : people) {
+                Http there = person.at(second.url());
+                assertThat(there.get("api/packs").status()).isEqualTo(200);
+                assertThat(there.post("api/packs", Http.demoPack("10-hygrometer"))
+                                .status())
+                        .isEqualTo(201);
+            }
+        }
+    }
+
+    private static Http firstAccount(String url, String code) {
+        Http http = Http.browser(url);
+        http.get("api/session");
+        assertThat(http.post("api/first-account", ACCOUNT.formatted(code)).status())
+                .isEqualTo(200);
+        http.get("api/session");
+        return http;
+    }
+
+    private static List<Saver> savers(Http http) {
+        List<Saver> savers = new ArrayList<>();
+        for (int i = 0; i < PEOPLE; i++) {
+            savers.add(new Saver(() -> http, "person " + i));
+        }
+        return savers;
+    }
+
+    private interface Deed {
+        void run() throws Exception;
+    }
+
+    /** Does something while everybody saves, then lets them stop. */
+    private static void during(List<Saver> savers, Deed deed) throws Exception {
+        ExecutorService threads = Executors.newFixedThreadPool(savers.size());
+        try {
+            List<Future<?>> running = new ArrayList<>();
+            for (Saver saver : savers) {
+                saver.goOn();
+                running.add(threads.submit(saver));
+            }
+            deed.run();
+            savers.forEach(Saver::stop);
+            for (Future<?> each : running) {
+                each.get();
+            }
+        } finally {
+            threads.shutdownNow();
+        }
+    }
+
+    /** Until the application has its database again. */
+    private static void await(Http http) {
+        for (int i = 0; i < 300 && http.get("api/packs").status() != 200; i++) {
+            ServerProcess.pause(50);
+        }
+        assertThat(http.get("api/packs").status()).isEqualTo(200);
+    }
+
+    private static void assertNothingLost(List<Saver> savers) {
+        assertThat(savers.stream().map(Saver::lost).filter(lost -> !lost.isEmpty()))
+                .isEmpty();
+    }
+}

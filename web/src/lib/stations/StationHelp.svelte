@@ -1,0 +1,56 @@
+<!-- What a station is for, in a packer's words. -->
+<script lang="ts">
+  import type { Station } from '../bench/bench.svelte';
+
+  let { station }: { station: Station } = $props();
+
+  const HELP: Record<Station, string[]> = {
+    Item: [
+      'Measure the item as it lies in the pack, with what already hangs on it. Weigh it.',
+      'What it bears is the hardest stop it survives, in G, the pull of gravity taken so many times. A test tells it best; without one, take the lower end of its class.',
+      'Where the weight sits lower or to one side, say so: it changes which foam is pressed.'
+    ],
+    Journey: [
+      'How the pack is handled decides how far it falls: a parcel network drops a light box higher than a heavy one.',
+      'Count all 26 blows, unless a laboratory plan counts fewer. Say "repeated" where it is dropped more than once on its way.',
+      'A pile presses the carton for days; damp board carries much less.'
+    ],
+    Cushion: [
+      'Each layer stands in the row, from the item outward. Choose one to change its foam, form, six thicknesses and area.',
+      'Foam works best at one load: too little area and it is pressed flat, too much and it stays hard like a board.',
+      'The path above shows how far each layer gives at the worst moment of the chosen blow.'
+    ],
+    Carton: [
+      'A box is made to fit what is in it, with a little slack so that it goes in without force; or it comes from stock, and the room left is filled.',
+      'Edge crush says how much a board carries on its edge; the grade says what it is meant for.',
+      'The smallest carton that keeps the wall is the right one: size is what a light parcel pays for.'
+    ]
+  };
+</script>
+
+<details class="help">
+  <summary>Help with {station.toLowerCase()}</summary>
+  <ul>
+    {#each HELP[station] as line (line)}<li>{line}</li>{/each}
+  </ul>
+</details>
+
+<style>
+  .help {
+    line-height: 1.4;
+  }
+  summary {
+    display: inline-block;
+    min-height: 1.5rem;
+    cursor: pointer;
+    border-bottom: 1px dashed var(--color-base-content);
+  }
+  ul {
+    display: grid;
+    gap: 0.25rem;
+    max-width: 60rem;
+    margin: 0.375rem 0;
+    padding-left: 1.1rem;
+    list-style: disc;
+  }
+</style>

@@ -1,0 +1,46 @@
+<!-- Boards with their figures and the limits of their grade; wraps. -->
+<script lang="ts">
+  import { materials } from '../catalogue.svelte';
+  import { house } from '../house.svelte';
+  import { lengthIn, massIn, shown } from '../units';
+</script>
+
+<h2 class="text-lg font-semibold">Boards</h2>
+<div class="scrolls">
+  <table class="figures-table">
+    <thead>
+      <tr>
+        <th scope="col">Board</th>
+        <th scope="col" class="number">Caliper, {house.ways.lengthUnit}</th>
+        <th scope="col" class="number">Edge crush, kN/m</th>
+        <th scope="col" class="number">lb/in</th>
+        <th scope="col" class="number">Grammage, g/m²</th>
+        <th scope="col" class="number">Grade meant for up to, {house.ways.massUnit}</th>
+        <th scope="col" class="number">and length + width + height, {house.ways.lengthUnit}</th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each materials.all.boards as board (board.id)}
+        <tr>
+          <th scope="row">{board.name}{board.doubleWall ? ', double wall' : ''}</th>
+          <td class="number">{lengthIn(board.caliperMm, 1)}</td>
+          <td class="number">{shown(board.edgeCrushKnPerM, 2)}</td>
+          <td class="number">{shown(board.edgeCrushLbPerIn, 0)}</td>
+          <td class="number">{shown(board.grammageGm2, 0)}</td>
+          <td class="number">{massIn(board.limitLb * 0.45359237, 1)}</td>
+          <td class="number">{lengthIn(board.limitIn * 25.4, 0)}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
+<p class="quiet mt-2">
+  Caliper and grammage are nominal, typical of the class. Edge crush is the grade's own number. Limits of the grades: {materials
+    .all.boards[0]?.limitsSource}; ask your carrier and your board maker.
+</p>
+
+<h2 class="mt-6 text-lg font-semibold">Wraps</h2>
+<p>
+  {materials.all.wraps.map((w) => w.name).join(', ')}. A wrap adds its thickness on every side and nothing else: it
+  keeps surfaces clean, it does not soften a blow.
+</p>

@@ -1,0 +1,191 @@
+<!-- Each foam with its cushion curve for a chosen thickness and height, what the present pack can use of it, its figures. -->
+<script lang="ts">
+  import { api, call, type CurveData, type CushionCurve } from '../api/client';
+  import Curve from '../bench/Curve.svelte';
+  import { materials } from '../catalogue.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { present } from '../present';
+  import { figure, length, lengthIn, shown } from '../units';
+
+  const now = present();
+
+  let chosen = $state(now?.cushions[0]?.material ?? 'pe-28');
+  let thicknessMm = $state(now?.cushions[0]?.thicknessMm || 50);
+  let heightMm = $state(now?.heightMm ?? 760);
+  let limitG = $state<number | undefined>(now?.limitG ?? undefined);
+  let repeated = $state(false);
+  let curve = $state.raw<CushionCurve | null>(null);
+  let trouble = $state('');
+  let turn = 0;
+
+  let foam = $derived(materials.all.foams.find((f) => f.id === chosen));
+  let stands = $derived(now?.cushions.find((c) => c.material === chosen));
+
+  $effect(() => {
+    const mine = ++turn;
+    const query = { heightMm, thicknessMm, repeated, ...(limitG ? { limitG } : {}) };
+    void call(api.GET('/api/stores/foams/{id}/curve', { params: { path: { id: chosen }, query } })).then(
+      ({ data, problem }) => {
+        if (mine === turn) {
+          curve = data ?? curve;
+          trouble = problem ? (problem.errors?.map((e) => e.message).join('; ') ?? problem.detail) : '';
+        }
+      }
+    );
+  });
+
+  let drawn = $derived.by((): CurveData | null => {
+    if (!curve) {
+      return null;
+    }
+    const onCurve = stands && stands.thicknessMm === thicknessMm && now?.heightMm === heightMm;
+    const at = onCurve ? nearest(curve.points, stands!.kpa) : [curve.bestKpa, curve.leastG];
+    return {
+      check: 'cushion',
+      xName: 'load at rest on the foam (static stress)',
+      xUnit: 'kPa',
+      yName: 'the item feels, falling flat on this cushion alone',
+      yUnit: 'G',
+      points: curve.points,
+      limit: limitG ?? null,
+      holdsBelow: true,
+      band: curve.band ? [curve.band] : [],
+      operating: at
+    };
+  });
+
+  function nearest(points: number[][], kpa: number): number[] {
+    return points.reduce((best, p) => (Math.abs(p[0]! - kpa) < Math.abs(best[0]! - kpa) ? p : best));
+  }
+</script>
+
+<div class="foams">
+  <ul class="list" aria-label="Foams">
+    {#each materials.all.foams as each (each.id)}
+      <li>
+        <button type="button" aria-pressed={chosen === each.id} onclick={() => (chosen = each.id)}>
+          <b>{each.name}</b> <span class="quiet">{shown(each.densityKgM3, 0)} kg/m³, {each.note}</span>
+        </button>
+      </li>
+    {/each}
+  </ul>
+  {#if foam}
+    <section aria-labelledby="foam-name">
+      <h2 id="foam-name" class="text-lg font-semibold">{foam.name}</h2>
+      <p>
+        <QuantityField
+          kind="length"
+          label="Thickness of the cushion"
+          value={thicknessMm}
+          least={1}
+          onset={(v) => v && (thicknessMm = v)}
+        /> thick, falling
+        <QuantityField
+          kind="length"
+          label="Height of the fall"
+          value={heightMm}
+          step={50}
+          least={1}
+          decimals={0}
+          onset={(v) => v && (heightMm = v)}
+        />
+        under an item that bears
+        <QuantityField
+          kind="number"
+          label="What the item bears"
+          unit="G"
+          value={limitG}
+          optional
+          decimals={0}
+          step={5}
+          onset={(v) => (limitG = v)}
+        />
+        <label class="ml-2"><input type="checkbox" bind:checked={repeated} /> second to fifth blow</label>
+      </p>
+      <div role="alert">
+        {#if trouble}<p class="status-breaks">{trouble}</p>{/if}
+      </div>
+      {#if drawn && curve}
+        <Curve curve={drawn} stand={stands ? 'where the present pack stands' : 'the lowest point'} />
+        <p>
+          {#if limitG === undefined}
+            Give what the item bears, and the range of loads that holds is marked.
+          {:else if curve.band}
+            For {shown(limitG, 0)} G the load at rest may be
+            <b>{figure(curve.band[0]!)} to {figure(curve.band[1]!)} kPa</b>; least G at {figure(curve.bestKpa)} kPa.
+          {:else}
+            <b>No load holds {shown(limitG, 0)} G</b> at this thickness: even the best, {figure(curve.bestKpa)} kPa, gives
+            {figure(curve.leastG)} G. Thicker foam or another one.
+          {/if}
+          {#if now}
+            <span class="quiet">
+              Height{now.limitG ? ' and G' : ''} are those of
+              <a class="underline" href="/packs/{now.id}">{now.name}</a>{stands
+                ? `, which rests with ${figure(stands.kpa)} kPa on ${length(stands.thicknessMm)} of this foam at the bottom`
+                : ''}.
+            </span>
+          {/if}
+        </p>
+      {/if}
+      <h3 class="mt-3 font-semibold">Figures</h3>
+      <dl class="figures">
+        <dt>Density</dt>
+        <dd>{shown(foam.densityKgM3, 0)} kg/m³</dd>
+        <dt>Begins to give at (a)</dt>
+        <dd>{figure(foam.aKpa)} kPa</dd>
+        <dt>Growth with energy (b)</dt>
+        <dd>{foam.bPerKpa} 1/kPa</dd>
+        <dt>Thins in time above (creep limit)</dt>
+        <dd>{figure(foam.creepLimitKpa)} kPa</dd>
+        <dt>Later blows: b times</dt>
+        <dd>{foam.repeatFactor}</dd>
+        <dt>Stiffness per degree</dt>
+        <dd>{shown(foam.stiffnessPerC * 100, 1)} %/°C</dd>
+        <dt>Stiffness when shaken (dynamic modulus)</dt>
+        <dd>{figure(foam.dynamicModulusKpa)} kPa</dd>
+        <dt>Amplification at resonance (Q)</dt>
+        <dd>{foam.q}</dd>
+      </dl>
+      <p class="quiet">
+        {foam.basis}: {foam.source}. Lies in the store as
+        {materials
+          .sheetsOf(foam.id)
+          .map((t) => lengthIn(t, 1))
+          .join(', ') || 'no sheet yet'}{materials.sheetsOf(foam.id).length ? ` ${length(1).split(' ')[1]}` : ''}. Plan
+        with it, then test: the figures are typical ones, not your supplier's.
+      </p>
+    </section>
+  {/if}
+</div>
+
+<style>
+  .foams {
+    display: grid;
+    gap: 1.5rem;
+  }
+  @media (min-width: 900px) {
+    .foams {
+      grid-template-columns: 20rem minmax(0, 1fr);
+    }
+  }
+  .list button {
+    width: 100%;
+    min-height: 2rem;
+    padding: 0.25rem 0.5rem;
+    border-left: 3px solid transparent;
+    text-align: left;
+  }
+  .list button[aria-pressed='true'] {
+    border-left-color: var(--color-accent);
+    background: var(--color-base-200);
+  }
+  .figures {
+    display: grid;
+    grid-template-columns: max-content 1fr;
+    gap: 0.125rem 1.5rem;
+    margin: 0.25rem 0 0.5rem;
+  }
+  .figures dd {
+    font-weight: 600;
+  }
+</style>
