@@ -2,6 +2,7 @@
   import { Router } from 'sv-router';
   import './lib/router';
   import { materials } from './lib/catalogue.svelte';
+  import { say } from './lib/messages';
   import Hatches from './lib/parts/Hatches.svelte';
   import Toast from './lib/parts/Toast.svelte';
   import { house } from './lib/house.svelte';
@@ -26,7 +27,7 @@
     <SignIn />
   {:else if session.unreachable}
     <main class="p-6">
-      <p>Rampart does not answer just now.</p>
+      <p>{say('noAnswer')}</p>
       <button type="button" class="btn mt-2 btn-sm" onclick={() => session.refresh()}>Try again</button>
     </main>
   {/if}

@@ -1,6 +1,7 @@
 /** Reading numbers as people write them, and writing them back in the ways of the house. Stored: mm and kg. */
 
 import { house } from './house.svelte';
+import { fieldReason } from './messages';
 
 export type Reading = { value: number } | { reason: string };
 
@@ -39,7 +40,7 @@ function amount(whole: string | undefined, last: string): number {
 
 function unclear(text: string): Reading | null {
   return house.ways.numbers === 'point' && THOUSANDS.test(text)
-    ? { reason: `"${text.trim()}" can be read in two ways; write 1500 or 1.5, without a comma` }
+    ? { reason: fieldReason('twoWays', text.trim()) }
     : null;
 }
 
@@ -47,7 +48,7 @@ function unclear(text: string): Reading | null {
 function read(text: string, units: Record<string, number>, bare: string, what: string, example: string): Reading {
   let rest = text.trim();
   if (rest === '') {
-    return { reason: `give ${what}, such as ${example}` };
+    return { reason: fieldReason('empty', what, example) };
   }
   const twoWays = unclear(rest);
   if (twoWays) {
@@ -61,21 +62,21 @@ function read(text: string, units: Record<string, number>, bare: string, what: s
     const last = match?.[2];
     // "9 7" is no number: a whole part is followed by a fraction only.
     if (!match || last === undefined || (whole !== undefined && !last.includes('/'))) {
-      return { reason: `"${text.trim()}" is not ${what}; write it like ${example}` };
+      return { reason: fieldReason('unreadable', text.trim(), what, example) };
     }
     const unit = match[3]!.toLowerCase().replace(/[”″]/, '"').replace('′', "'");
     const factor =
       unit === '' ? (parts === 0 && rest.length === match[0].length ? units[bare] : undefined) : units[unit];
     if (factor === undefined) {
       return {
-        reason: unit ? `"${unit}" is not a unit of ${what}; write it like ${example}` : `"${text.trim()}" lacks a unit`
+        reason: unit ? fieldReason('unknownUnit', unit, what, example) : fieldReason('lacksUnit', text.trim(), example)
       };
     }
     sum += amount(whole, last) * factor;
     parts += 1;
     rest = rest.slice(match[0].length).trim();
   }
-  return Number.isFinite(sum) ? { value: sum } : { reason: `"${text.trim()}" is not ${what}` };
+  return Number.isFinite(sum) ? { value: sum } : { reason: fieldReason('unreadable', text.trim(), what, example) };
 }
 
 export const readLength = (text: string): Reading =>
@@ -88,7 +89,7 @@ export function readNumber(text: string, unit: string): Reading {
   const bare = text.trim();
   const stripped = unit && bare.toLowerCase().endsWith(unit.toLowerCase()) ? bare.slice(0, -unit.length) : bare;
   if (!new RegExp(`^${NUMBER}$`, 'i').test(stripped.trim())) {
-    return { reason: bare === '' ? 'give a number' : `"${bare}" is not a number` };
+    return { reason: bare === '' ? fieldReason('noNumber') : fieldReason('notANumber', bare) };
   }
   return unclear(stripped) ?? { value: plain(stripped.trim()) };
 }

@@ -14,6 +14,7 @@
   import Section from '../lib/bench/Section.svelte';
   import Sentence from '../lib/bench/Sentence.svelte';
   import { lineOf } from '../lib/bench/words';
+  import { messages, say } from '../lib/messages';
   import { capital, VIEWS } from '../lib/faces';
   import { keyChoice } from '../lib/keys.svelte';
   import Glyph from '../lib/parts/Glyph.svelte';
@@ -58,11 +59,9 @@
       case 'saved':
         return `saved ${clock(bench.saving.at)}`;
       case 'failed':
-        return bench.saving.signedOut
-          ? 'not saved: you are signed out'
-          : `not saved: ${bench.saving.reason} Trying again.`;
+        return bench.saving.signedOut ? messages.signedOut.what : `Not saved: ${bench.saving.reason} Trying again.`;
       case 'refused':
-        return 'not saved: a field below needs another value';
+        return say('refused');
       default:
         return 'saving';
     }
@@ -148,7 +147,7 @@
     >
     {#if bench.saving.kind === 'failed' && bench.saving.signedOut}
       <a class="text-xs font-semibold underline" href="/" target="_blank"
-        >Sign in in another tab; this one keeps your work and goes on saving</a
+        >{messages.signedOut.kept} {messages.signedOut.todo}</a
       >
     {/if}
     <nav class="stations" aria-label="Stations">

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { say } from '../messages';
 import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
@@ -93,7 +94,7 @@ export function problemOf(error: unknown, response?: Response): Problem {
   if (told && typeof told.detail === 'string') {
     return { status: told.status ?? response?.status ?? 0, detail: told.detail, errors: told.errors };
   }
-  return { status: response?.status ?? 0, detail: 'Rampart does not answer just now.' };
+  return { status: response?.status ?? 0, detail: say('noAnswer') };
 }
 
 /** A call that never throws: a network failure is a problem like any other. */

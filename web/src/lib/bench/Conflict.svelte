@@ -52,7 +52,9 @@
     {#if comparison?.parts.length === 0}
       <p class="mt-2">Both versions say the same.</p>
     {:else if comparison}
-      <div class="scrolls">
+      <!-- Focusable, so that it can be scrolled by keyboard where it is wider than the screen. -->
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <div class="scrolls" role="region" aria-label="Parts that differ" tabindex="0">
         <table class="mt-2">
           <caption class="sr-only">Parts that differ, yours to theirs</caption>
           <thead><tr><th scope="col">Part</th><th scope="col">Yours to theirs</th><th scope="col">Keep</th></tr></thead>
@@ -66,19 +68,21 @@
                     ><input
                       type="radio"
                       name={part.path}
+                      aria-label="mine of {part.title}"
                       checked={!theirs.includes(part.path)}
                       onchange={() => choose(part.path, false)}
                     />
-                    mine<span class="sr-only"> of {part.title}</span></label
+                    mine</label
                   >
                   <label
                     ><input
                       type="radio"
                       name={part.path}
+                      aria-label="theirs of {part.title}"
                       checked={theirs.includes(part.path)}
                       onchange={() => choose(part.path, true)}
                     />
-                    theirs<span class="sr-only"> of {part.title}</span></label
+                    theirs</label
                   >
                 </td>
               </tr>

@@ -163,7 +163,9 @@
       <span class="quiet">{capital(foam.note)}. Nominal figures, good to about 20 %.</span>
     {/if}
   </p>
-  <div class="sides">
+  <!-- Focusable, so that it can be scrolled by keyboard where it is wider than the screen. -->
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <div class="sides" role="region" aria-label="Side by side" tabindex="0">
     <table>
       <thead>
         <tr>

@@ -10,6 +10,7 @@ import {
   type Stale
 } from '../api/client';
 import { type View, viewFor } from '../faces';
+import { say } from '../messages';
 import { put, valueAt } from './edit';
 
 const SAVE_AFTER_MS = 700;
@@ -303,7 +304,7 @@ export class Bench {
   /** Freezes the draft; the server's words if that fails. */
   async freeze(note: string): Promise<string | null> {
     if (!(await this.save())) {
-      return 'The draft is not saved yet, so no revision was made. Try again in a moment.';
+      return say('notSavedYet');
     }
     const { data, problem, error } = await call(
       api.POST('/api/packs/{id}/revisions', {

@@ -94,11 +94,14 @@
           options={ROLES}
           onset={(to) => rights(member, to)}
         />
-        <button type="button" class="plain-button" onclick={() => reset(member)}
-          >New password<span class="sr-only"> for {member.name}</span></button
+        <button
+          type="button"
+          class="plain-button"
+          aria-label="New password for {member.name}"
+          onclick={() => reset(member)}>New password</button
         >
-        <button type="button" class="plain-button" onclick={() => (leaving = member)}
-          >Remove<span class="sr-only"> {member.name}</span></button
+        <button type="button" class="plain-button" aria-label="Remove {member.name}" onclick={() => (leaving = member)}
+          >Remove</button
         >
       </li>
     {/each}

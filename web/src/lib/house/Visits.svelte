@@ -41,10 +41,11 @@
             >from {visit.address}, since {dayAndClock(visit.began)}, last used {dayAndClock(visit.lastUsed)}</span
           ></span
         >
-        <button type="button" class="plain-button" onclick={() => end(visit)}
-          >End<span class="sr-only">
-            the visit of {browser(visit.browser)} since {dayAndClock(visit.began)}</span
-          ></button
+        <button
+          type="button"
+          class="plain-button"
+          aria-label="End the visit of {browser(visit.browser)} since {dayAndClock(visit.began)}"
+          onclick={() => end(visit)}>End</button
         >
       </li>
     {/each}

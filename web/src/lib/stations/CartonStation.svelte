@@ -19,9 +19,9 @@
 <div class="station">
   {#each boxes as box, i (box.layer)}
     <div class="box">
-      <h3 class="font-semibold">
+      <h2 class="font-semibold">
         {i === boxes.length - 1 ? 'Outer carton' : `Inner box ${boxes.length > 2 ? i + 1 : ''}`}
-      </h3>
+      </h2>
       {#if bench.pack.layers[box.layer]?.kind === 'box'}
         <LayerEditor {bench} index={box.layer} />
         <StockChoice {bench} layer={box.layer} />

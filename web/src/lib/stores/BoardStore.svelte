@@ -6,7 +6,9 @@
 </script>
 
 <h2 class="text-lg font-semibold">Boards</h2>
-<div class="scrolls">
+<!-- Focusable, so that it can be scrolled by keyboard where it is wider than the screen. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="scrolls" role="region" aria-label="Boards" tabindex="0">
   <table class="figures-table">
     <thead>
       <tr>

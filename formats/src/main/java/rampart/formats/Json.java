@@ -57,7 +57,7 @@ final class Json {
         } catch (StreamConstraintsException e) {
             throw new UnreadableFileException("", tooMuch(e));
         } catch (JacksonException e) {
-            throw new UnreadableFileException("", plainly(e, where(e)));
+            throw new UnreadableFileException("", notJson(e, where(e)));
         }
         List<Problem> problems = new ArrayList<>();
         values(tree, "", problems);
@@ -96,7 +96,7 @@ final class Json {
     }
 
     /** What is wrong, without the parser's hints for programmers. */
-    private static String plainly(JacksonException e, String where) {
+    private static String notJson(JacksonException e, String where) {
         String message = String.valueOf(e.getOriginalMessage());
         if (message.contains("Duplicate")) {
             Matcher name = QUOTED.matcher(message);

@@ -5,7 +5,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
@@ -29,6 +28,7 @@ import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import rampart.server.api.ProblemWriter;
+import rampart.server.messages.Message;
 
 /** Two ways in: HTTP Basic for scripts, without session or CSRF; a session cookie with a CSRF token for browsers. */
 @Configuration(proxyBeanMethods = false)
@@ -112,30 +112,22 @@ class SecurityConfig {
     private static AuthenticationEntryPoint notSignedIn(ProblemWriter problems) {
         return (request, response, failure) -> {
             if (failure instanceof TooManySignInsException) {
-                problems.write(response, HttpStatus.TOO_MANY_REQUESTS, TooManySignInsException.WORDS);
+                problems.write(response, Message.TOO_MANY_SIGN_INS);
             } else {
-                problems.write(
-                        response,
-                        HttpStatus.UNAUTHORIZED,
-                        "You are not signed in. Sign in and try again; nothing was changed.");
+                problems.write(response, Message.NOT_SIGNED_IN);
             }
         };
     }
 
     private static AccessDeniedHandler notAllowed(ProblemWriter problems) {
         return (request, response, failure) -> problems.write(
-                response,
-                HttpStatus.FORBIDDEN,
-                request.getUserPrincipal() == null
-                        ? "The page is out of date or its token is missing. Load it again; nothing was changed."
-                        : "Your role may not do this, or the page is out of date. Nothing was changed.");
+                response, request.getUserPrincipal() == null ? Message.PAGE_OUT_OF_DATE : Message.NOT_YOUR_RIGHT);
     }
 
     /** Requests that the firewall turns away before any controller sees them. */
     @Bean
     RequestRejectedHandler rejected(ProblemWriter problems) {
-        return (request, response, failure) ->
-                problems.write(response, HttpStatus.BAD_REQUEST, "The address of the request is not allowed.");
+        return (request, response, failure) -> problems.write(response, Message.BAD_ADDRESS);
     }
 
     @Bean

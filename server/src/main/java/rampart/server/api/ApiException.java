@@ -1,23 +1,19 @@
 package rampart.server.api;
 
-import org.springframework.http.HttpStatus;
+import rampart.server.messages.Message;
 
-/** A request that cannot be met, with the status and the words for it. */
+/** A request that cannot be met, with the message for it. */
 final class ApiException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
-    private final HttpStatus status;
+    private final Message message;
 
-    ApiException(HttpStatus status, String detail) {
-        super(detail);
-        this.status = status;
+    ApiException(Message message, Object... values) {
+        super(message.text(values));
+        this.message = message;
     }
 
-    static ApiException notFound(String what) {
-        return new ApiException(HttpStatus.NOT_FOUND, what);
-    }
-
-    HttpStatus status() {
-        return status;
+    Message message() {
+        return message;
     }
 }

@@ -10,17 +10,19 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import rampart.server.messages.Message;
 
 /** Refuses bodies over 2 MB, photographs over 16 MB: at once where the length is declared, else while reading. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class BodyLimitFilter extends OncePerRequestFilter {
-    static final long MOST_BYTES = 2 * 1024 * 1024;
+    private static final long MB = 1024 * 1024;
 
-    private static final long MOST_BYTES_OF_A_PHOTOGRAPH = 16 * 1024 * 1024;
+    static final long MOST_BYTES = 2 * MB;
+
+    private static final long MOST_BYTES_OF_A_PHOTOGRAPH = 16 * MB;
 
     private final ProblemWriter problems;
 
@@ -33,8 +35,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
         private static final long serialVersionUID = 1L;
 
         BodyTooLargeException(long most) {
-            super("The request is larger than " + most / (1024 * 1024) + " MB (" + most
-                    + " bytes). Nothing was changed; send less at once.");
+            super(Message.TOO_LARGE.text(most / MB, most));
         }
     }
 
@@ -43,7 +44,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         long most = request.getRequestURI().endsWith("/photographs") ? MOST_BYTES_OF_A_PHOTOGRAPH : MOST_BYTES;
         if (request.getContentLengthLong() > most) {
-            problems.write(response, HttpStatus.CONTENT_TOO_LARGE, new BodyTooLargeException(most).getMessage());
+            problems.write(response, Message.TOO_LARGE, most / MB, most);
             return;
         }
         chain.doFilter(new Limited(request, most), response);

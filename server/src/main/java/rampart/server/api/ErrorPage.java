@@ -10,6 +10,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.server.messages.Message;
 
 /** The last resort: errors that arise outside the controllers, in the container or in a filter. */
 @Hidden
@@ -22,9 +23,7 @@ class ErrorPage implements ErrorController {
         if (status == null) {
             status = HttpStatus.INTERNAL_SERVER_ERROR;
         }
-        String detail = status.is5xxServerError()
-                ? "Rampart or its database does not answer just now. Nothing was changed; try again."
-                : "The request is not as this address takes it. Nothing was changed.";
+        String detail = (status.is5xxServerError() ? Message.DATABASE_AWAY : Message.NOT_AS_TAKEN).text();
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(ProblemDetail.forStatusAndDetail(status, detail));

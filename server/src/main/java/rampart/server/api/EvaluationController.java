@@ -3,7 +3,6 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -18,6 +17,7 @@ import rampart.formats.PackFile;
 import rampart.formats.view.CurveView;
 import rampart.formats.view.CutListView;
 import rampart.formats.view.EvaluationView;
+import rampart.server.messages.Message;
 
 /** Evaluates pack files; nothing is stored. */
 @RestController
@@ -57,9 +57,6 @@ class EvaluationController {
             @org.springframework.web.bind.annotation.RequestBody byte[] file, @RequestParam("check") String check) {
         return Curves.of(PackFile.read(file).pack(), catalogue, check)
                 .map(CurveView::of)
-                .orElseThrow(
-                        () -> new ApiException(
-                                HttpStatus.NOT_FOUND,
-                                "There is no curve for this check of this pack; there are curves for drops that some cushion takes, the ride and the pile."));
+                .orElseThrow(() -> new ApiException(Message.NO_CURVE));
     }
 }

@@ -32,6 +32,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.view.StatusView;
+import rampart.server.messages.Message;
 import rampart.server.packs.Kind;
 import rampart.server.packs.PackShelf;
 import rampart.server.packs.PackShelf.Saved;
@@ -138,7 +139,7 @@ class PackController {
     @PostMapping("/{id}/restoration")
     PackViews.Detail restore(@PathVariable("id") String id, Principal who) {
         if (!shelf.restore(id, who.getName())) {
-            throw ApiException.notFound("There is no deleted pack here.");
+            throw new ApiException(Message.NO_DELETED_PACK);
         }
         return PackViews.Detail.of(find(id));
     }
@@ -193,7 +194,7 @@ class PackController {
         find(id);
         return shelf.revision(id, number)
                 .map(PackViews.RevisionDetail::of)
-                .orElseThrow(() -> ApiException.notFound("This pack has no revision " + number + "."));
+                .orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
     }
 
     /** The pack file of the draft, or of a revision, to take away. */
@@ -203,7 +204,7 @@ class PackController {
         StoredPack pack = find(id);
         String document = revision.isPresent()
                 ? shelf.revision(id, revision.get())
-                        .orElseThrow(() -> ApiException.notFound("This pack has no revision " + revision.get() + "."))
+                        .orElseThrow(() -> new ApiException(Message.NO_REVISION, revision.get()))
                         .document()
                 : pack.draft();
         return ResponseEntity.ok()
@@ -222,6 +223,6 @@ class PackController {
     }
 
     private static ApiException gone() {
-        return ApiException.notFound("There is no such pack; it may have been deleted.");
+        return new ApiException(Message.NO_PACK);
     }
 }

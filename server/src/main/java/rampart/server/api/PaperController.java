@@ -18,6 +18,7 @@ import rampart.formats.PackFile;
 import rampart.formats.paper.PackPaper;
 import rampart.formats.paper.Paper;
 import rampart.formats.paper.PaperUnits;
+import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.store.PackRepository.StoredPack;
 import rampart.server.store.RevisionRepository.Revision;
@@ -43,8 +44,7 @@ class PaperController {
             @RequestParam(name = "units", defaultValue = "mm") PaperUnits units,
             @RequestParam(name = "paper", defaultValue = "a4") Paper paper,
             @RequestParam(name = "revision", required = false) Integer revision) {
-        StoredPack pack = shelf.byId(id)
-                .orElseThrow(() -> ApiException.notFound("There is no such pack; it may have been deleted."));
+        StoredPack pack = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
         byte[] pdf = revision == null
                 ? PackPaper.write(pack.file(), catalogue, draft(pack), units, paper)
                 : revision(pack, revision, units, paper);
@@ -60,8 +60,8 @@ class PaperController {
     }
 
     private byte[] revision(StoredPack pack, int number, PaperUnits units, Paper paper) {
-        Revision revision = shelf.revision(pack.id(), number)
-                .orElseThrow(() -> ApiException.notFound("This pack has no revision " + number + "."));
+        Revision revision =
+                shelf.revision(pack.id(), number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
         PackFile file = PackFile.read(revision.document().getBytes(StandardCharsets.UTF_8));
         String standing =
                 "revision " + number + ", made " + TIME.format(revision.madeAt()) + " by " + revision.author();

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.server.access.Accounts;
 import rampart.server.access.Role;
+import rampart.server.messages.Message;
 import rampart.server.store.AccountRepository.Account;
 
 /** The people of the house; for its keepers. */
@@ -71,10 +72,7 @@ class PeopleController {
         try {
             return new HandedPassword(member.name(), accounts.add(member.name(), member.role(), who.getName()));
         } catch (DuplicateKeyException e) {
-            throw new ApiException(
-                    HttpStatus.CONFLICT,
-                    "Somebody is called '" + member.name()
-                            + "' already; capitals and accents do not tell names apart. Nobody was added; give another name.");
+            throw new ApiException(Message.NAME_TAKEN, member.name());
         }
     }
 
@@ -98,14 +96,10 @@ class PeopleController {
 
     @ExceptionHandler
     ProblemDetail lastKeeper(Accounts.LastKeeperException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT,
-                "This is the last keeper of the house. Nothing was changed; make somebody else a keeper first.");
+        return Problems.detail(Message.LAST_KEEPER);
     }
 
     private Account find(long id) {
-        return accounts.byId(id)
-                .orElseThrow(() -> ApiException.notFound(
-                        "There is nobody of this number; they may have been removed. Load the page again."));
+        return accounts.byId(id).orElseThrow(() -> new ApiException(Message.NO_SUCH_PERSON));
     }
 }

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.photographs.Photographs;
 import rampart.server.photographs.RefusedPictureException;
@@ -66,7 +67,7 @@ class PhotographController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable("id") String id, @PathVariable("hash") String hash, Principal who) {
         if (!photographs.remove(id, name(id), hash, who.getName())) {
-            throw ApiException.notFound("This pack has no such photograph; somebody may have removed it.");
+            throw new ApiException(Message.NO_PHOTOGRAPH);
         }
     }
 
@@ -82,9 +83,7 @@ class PhotographController {
 
     @ExceptionHandler
     ProblemDetail refused(RefusedPictureException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST,
-                "The photograph was not taken: " + e.getMessage() + ". Nothing was changed; choose another file.");
+        return Problems.detail(Message.PICTURE_REFUSED, e.getMessage());
     }
 
     /** Addressed by content, so it never changes. */
@@ -93,12 +92,12 @@ class PhotographController {
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
-                .body(bytes.orElseThrow(() -> ApiException.notFound("There is no such photograph.")));
+                .body(bytes.orElseThrow(() -> new ApiException(Message.NO_PHOTOGRAPH)));
     }
 
     private String name(String id) {
         return shelf.byId(id)
-                .orElseThrow(() -> ApiException.notFound("There is no such pack; it may have been deleted."))
+                .orElseThrow(() -> new ApiException(Message.NO_PACK))
                 .file()
                 .name();
     }

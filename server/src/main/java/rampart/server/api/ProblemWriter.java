@@ -3,10 +3,10 @@ package rampart.server.api;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
+import rampart.server.messages.Message;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes a problem where no controller is at hand: in filters and security. */
@@ -18,14 +18,16 @@ public class ProblemWriter {
         this.mapper = mapper;
     }
 
-    public void write(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+    public void write(HttpServletResponse response, Message message, Object... values) throws IOException {
         if (response.isCommitted()) {
             return;
         }
         response.resetBuffer();
-        response.setStatus(status.value());
+        response.setStatus(message.status().value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getOutputStream().write(mapper.writeValueAsBytes(ProblemDetail.forStatusAndDetail(status, detail)));
+        response.getOutputStream()
+                .write(mapper.writeValueAsBytes(
+                        ProblemDetail.forStatusAndDetail(message.status(), message.text(values))));
     }
 }

@@ -31,6 +31,7 @@ import org.springframework.web.method.annotation.HandlerMethodValidationExceptio
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
+import rampart.server.messages.Message;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -42,17 +43,17 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableFileException e) {
-        return withErrors("This is not a pack file that Rampart can read. Nothing was changed.", e.problems());
+        return withErrors(Message.NOT_A_PACK, e.problems());
     }
 
     @ExceptionHandler
     ProblemDetail api(ApiException e) {
-        return ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
+        return ProblemDetail.forStatusAndDetail(e.message().status(), e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail fields(FieldsException e) {
-        return withErrors(e.getMessage(), e.problems());
+        return withErrors(e.message(), e.problems());
     }
 
     @ExceptionHandler
@@ -70,8 +71,7 @@ class Problems extends ResponseEntityExceptionHandler {
     /** Query parameters that are not UTF-8, for example. */
     @ExceptionHandler
     ProblemDetail unreadableParameters(InvalidParameterException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, "The parameters in the address cannot be read; they must be UTF-8.");
+        return detail(Message.NOT_UTF8);
     }
 
     @ExceptionHandler({
@@ -82,18 +82,14 @@ class Problems extends ResponseEntityExceptionHandler {
     })
     ProblemDetail databaseAway(Exception e) {
         LOG.warn("the database did not answer", e);
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "The database does not answer just now. This was not saved; keep the page open and try again.");
+        return detail(Message.DATABASE_AWAY);
     }
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e, HttpServletRequest request) {
         String reference = UUID.randomUUID().toString().substring(0, 8);
         LOG.error("reference {}: {} {}", reference, request.getMethod(), request.getRequestURI(), e);
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something went wrong in Rampart. Nothing was changed. Reference " + reference + " in the log.");
+        return detail(Message.UNEXPECTED, reference);
     }
 
     @Override
@@ -104,11 +100,10 @@ class Problems extends ResponseEntityExceptionHandler {
                 return respond(tooLarge(tooLarge), headers);
             }
             if (cause instanceof JacksonException jackson) {
-                return respond(
-                        withErrors("The request cannot be read. Nothing was changed.", List.of(of(jackson))), headers);
+                return respond(withErrors(Message.UNREADABLE_REQUEST, List.of(of(jackson))), headers);
             }
         }
-        return respond(ProblemDetail.forStatusAndDetail(status, "The request has no body that can be read."), headers);
+        return respond(detail(Message.NO_BODY), headers);
     }
 
     private static Problem of(JacksonException e) {
@@ -138,7 +133,7 @@ class Problems extends ResponseEntityExceptionHandler {
         List<Problem> problems = e.getBindingResult().getFieldErrors().stream()
                 .map(error -> new Problem("/" + error.getField(), shown(error) + error.getDefaultMessage()))
                 .toList();
-        return respond(withErrors("Some fields are not as they must be. Nothing was changed.", problems), headers);
+        return respond(withErrors(Message.FIELDS, problems), headers);
     }
 
     /** The refused value, but never a password or a code. */
@@ -161,7 +156,7 @@ class Problems extends ResponseEntityExceptionHandler {
                         "'" + result.getArgument() + "' is not allowed; "
                                 + result.getResolvableErrors().get(0).getDefaultMessage()))
                 .toList();
-        return respond(withErrors("Some parameters are not as they must be.", problems), headers);
+        return respond(withErrors(Message.PARAMETERS, problems), headers);
     }
 
     @Override
@@ -170,40 +165,44 @@ class Problems extends ResponseEntityExceptionHandler {
         String kind = e.getRequiredType() == null ? "another kind" : "a whole number";
         Problem problem = new Problem(
                 String.valueOf(e.getPropertyName()), "'" + e.getValue() + "' is not allowed; it must be " + kind);
-        return respond(withErrors("Some parameters are not as they must be.", List.of(problem)), headers);
+        return respond(withErrors(Message.PARAMETERS, List.of(problem)), headers);
     }
 
     @Override
     protected ResponseEntity<Object> handleServletRequestBindingException(
             ServletRequestBindingException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String what = e instanceof MissingRequestHeaderException missing
-                ? "The header " + missing.getHeaderName()
-                        + " is missing; it holds the version of the draft that is meant."
+        ProblemDetail problem = e instanceof MissingRequestHeaderException missing
+                ? detail(Message.MISSING_HEADER, missing.getHeaderName())
                 : e instanceof MissingServletRequestParameterException missing
-                        ? "The parameter " + missing.getParameterName() + " is missing."
+                        ? detail(Message.MISSING_PARAMETER, missing.getParameterName())
                         : plainly(status);
-        return respond(ProblemDetail.forStatusAndDetail(status, what), headers);
+        return respond(problem, headers);
     }
 
     @Override
     protected ResponseEntity<Object> handleExceptionInternal(
             Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, plainly(status));
-        return respond(problem, headers);
+        return respond(plainly(status), headers);
     }
 
-    private static String plainly(HttpStatusCode status) {
-        return switch (status.value()) {
-            case 404 -> "There is nothing at this address.";
-            case 405 -> "This address does not take that method.";
-            case 406 -> "Rampart answers in JSON only.";
-            case 415 -> "This address takes application/json.";
-            default -> "The request is not as this address takes it. Nothing was changed.";
+    private static ProblemDetail plainly(HttpStatusCode status) {
+        Message message = switch (status.value()) {
+            case 404 -> Message.NOTHING_HERE;
+            case 405 -> Message.WRONG_METHOD;
+            case 406 -> Message.ONLY_JSON_OUT;
+            case 415 -> Message.WRONG_TYPE;
+            default -> Message.NOT_AS_TAKEN;
         };
+        return ProblemDetail.forStatusAndDetail(status, message.text());
     }
 
-    private static ProblemDetail withErrors(String detail, List<Problem> problems) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, detail);
+    /** A message as a problem. */
+    static ProblemDetail detail(Message message, Object... values) {
+        return ProblemDetail.forStatusAndDetail(message.status(), message.text(values));
+    }
+
+    private static ProblemDetail withErrors(Message message, List<Problem> problems) {
+        ProblemDetail problem = detail(message);
         problem.setProperty("errors", problems);
         return problem;
     }

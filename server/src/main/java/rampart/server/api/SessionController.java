@@ -36,6 +36,7 @@ import rampart.server.access.TooManySignInsException;
 import rampart.server.access.Visits;
 import rampart.server.demo.DemoAccounts;
 import rampart.server.demo.DemoAccounts.DemoAccount;
+import rampart.server.messages.Message;
 
 /** Signing in and out, and the first account of a new house. */
 @RestController
@@ -108,10 +109,9 @@ class SessionController {
         try {
             return start(given.name(), given.password(), request, response);
         } catch (TooManySignInsException e) {
-            throw new ApiException(HttpStatus.TOO_MANY_REQUESTS, TooManySignInsException.WORDS);
+            throw new ApiException(Message.TOO_MANY_SIGN_INS);
         } catch (AuthenticationException e) {
-            throw new ApiException(
-                    HttpStatus.UNAUTHORIZED, "Name and password do not fit together. Nothing was changed.");
+            throw new ApiException(Message.WRONG_PASSWORD);
         }
     }
 
@@ -129,12 +129,10 @@ class SessionController {
     Person firstAccount(
             @Valid @RequestBody FirstAccount given, HttpServletRequest request, HttpServletResponse response) {
         if (!firstStart.open()) {
-            throw new ApiException(HttpStatus.CONFLICT, "This house has its first account already. Sign in with it.");
+            throw new ApiException(Message.HOUSE_HAS_ACCOUNT);
         }
         if (!firstStart.make(given.code(), given.name(), given.password())) {
-            throw new ApiException(
-                    HttpStatus.FORBIDDEN,
-                    "That is not the code the terminal shows. No account was made; look there again.");
+            throw new ApiException(Message.WRONG_CODE);
         }
         return start(given.name(), given.password(), request, response);
     }

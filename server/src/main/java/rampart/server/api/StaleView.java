@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import rampart.formats.view.Nullable;
+import rampart.server.messages.Message;
 import rampart.server.store.PackRepository.StoredPack;
 
 /**
@@ -32,8 +33,7 @@ public record StaleView(
                 "about:blank",
                 "Conflict",
                 409,
-                "This pack was saved by " + theirs.savedBy()
-                        + " in the meantime. Nothing is lost: both versions are here; choose which to keep.",
+                Message.SAVED_MEANWHILE.text(theirs.savedBy()),
                 theirs.version(),
                 theirs.savedAt(),
                 theirs.savedBy(),

@@ -34,6 +34,7 @@ import rampart.formats.Problem;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.server.messages.Message;
 import rampart.server.store.StockRepository.StoredCarton;
 import rampart.server.store.StockRepository.StoredSheet;
 import rampart.server.stores.Stores;
@@ -211,7 +212,7 @@ class StoresController {
                     @DecimalMax(value = "100000", message = "a limit is 0.1 to 100000 G")
                     Double limitG) {
         if (catalogue.foams().stream().noneMatch(foam -> foam.id().equals(id))) {
-            throw ApiException.notFound("There is no foam called '" + id + "' in the stores.");
+            throw new ApiException(Message.NO_FOAM, id);
         }
         return CushionCurveView.of(
                 id,
@@ -242,7 +243,7 @@ class StoresController {
                     .map(FitView::of)
                     .toList();
         } catch (IllegalArgumentException e) {
-            throw new ApiException(HttpStatus.BAD_REQUEST, e.getMessage() + ".");
+            throw new ApiException(Message.NOT_A_BOX, layer);
         }
     }
 
@@ -293,8 +294,7 @@ class StoresController {
         }
         StoredSheet sheet = new StoredSheet(given.foam(), given.thicknessMm(), given.source());
         if (!stores.addSheet(sheet, who.getName())) {
-            throw new ApiException(
-                    HttpStatus.CONFLICT, "This foam lies in this thickness already. Nothing was changed.");
+            throw new ApiException(Message.SHEET_IS_THERE);
         }
         return SheetView.of(sheet);
     }
@@ -304,7 +304,7 @@ class StoresController {
     void removeSheet(
             @RequestParam("foam") String foam, @RequestParam("thicknessMm") double thicknessMm, Principal who) {
         if (!stores.removeSheet(foam, thicknessMm, who.getName())) {
-            throw ApiException.notFound("This foam does not lie in this thickness; somebody may have removed it.");
+            throw new ApiException(Message.NO_SHEET);
         }
     }
 
@@ -316,20 +316,16 @@ class StoresController {
 
     private static FieldsException unknown(String path, String id, String kind) {
         return new FieldsException(
-                "Some fields are not as they must be. Nothing was changed.",
+                Message.FIELDS,
                 List.of(new Problem(path, "there is no " + kind + " called '" + id + "' in the stores")));
     }
 
     private ApiException stale(String id) {
-        return stores.carton(id).isEmpty()
-                ? gone()
-                : new ApiException(
-                        HttpStatus.CONFLICT,
-                        "Somebody changed this carton in the meantime. Nothing was changed; load the stores again and look.");
+        return stores.carton(id).isEmpty() ? gone() : new ApiException(Message.CARTON_CHANGED);
     }
 
     private static ApiException gone() {
-        return ApiException.notFound("There is no such carton; somebody may have removed it.");
+        return new ApiException(Message.NO_CARTON);
     }
 
     private static rampart.core.quantity.Size inside(CartonGiven given) {

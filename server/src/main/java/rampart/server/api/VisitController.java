@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.Problem;
 import rampart.server.access.Accounts;
 import rampart.server.access.Visits;
+import rampart.server.messages.Message;
 
 /** One's own password and visits. */
 @RestController
@@ -68,7 +69,7 @@ class VisitController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@PathVariable("handle") String handle, Principal who) {
         if (!visits.end(who.getName(), handle)) {
-            throw ApiException.notFound("This visit has ended already. Nothing was changed.");
+            throw new ApiException(Message.NO_VISIT);
         }
     }
 
@@ -80,7 +81,7 @@ class VisitController {
             @Parameter(hidden = true) HttpServletRequest request) {
         if (!accounts.changePassword(who.getName(), change.old(), change.password(), sessionId(request))) {
             throw new FieldsException(
-                    "The password was not changed; the old one stays as it is.",
+                    Message.PASSWORD_NOT_CHANGED,
                     List.of(new Problem("/old", "this is not the password you have now; type it again")));
         }
     }

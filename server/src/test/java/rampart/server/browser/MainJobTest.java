@@ -312,9 +312,12 @@ class MainJobTest {
                 .isEqualTo(200);
 
         browser.type("[aria-label='Mass of the item, kg']", "4.1");
-        browser.see("dialog[open]");
+        browser.see("dialog[open] table");
         assertThat(browser.text("dialog[open] p")).contains("designer saved it at");
-        browser.button("Take theirs, mine one undo away").click();
+        assertThat(browser.text("dialog[open] tbody tr"))
+                .contains("Item's mass")
+                .contains("4.1 to 3.9 kg");
+        browser.button("Take all of theirs").click();
         browser.until(() -> browser.see("[aria-label='Mass of the item, kg']")
                 .getAttribute("value")
                 .equals("3.9"));

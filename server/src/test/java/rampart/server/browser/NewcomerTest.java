@@ -2,7 +2,14 @@ package rampart.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -10,7 +17,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
+import org.springframework.context.ConfigurableApplicationContext;
+import rampart.server.access.FirstStart;
 import rampart.server.support.RunningRampart;
+import rampart.server.support.TestDatabase;
 
 /** Someone who has never done this: seven answers, a wall that holds; and a broken pack mended by one change. */
 @ExtendWith(RunningRampart.class)
@@ -69,6 +79,64 @@ class NewcomerTest {
                 .isEqualTo("holds");
         assertThat(browser.see("h1").getText()).isEqualTo("Tripod head");
         assertThat(browser.console()).isEmpty();
+    }
+
+    /** Makes the first account of a new house on its sign-in page. */
+    static void firstAccount(Browser fresh, ConfigurableApplicationContext house) {
+        fresh.open("");
+        fresh.see("form");
+        List<WebElement> fields = fresh.driver().findElements(By.cssSelector("form input"));
+        fields.get(0).sendKeys(house.getBean(FirstStart.class).code());
+        fields.get(1).sendKeys("keeper");
+        fields.get(2).sendKeys("a long password");
+        fresh.button("Make the account").click();
+        fresh.see("main.shelf");
+    }
+
+    @Test
+    void fromTheEmptyShelfToAPrintedPageInTenAnswers() throws Exception {
+        browser.close();
+        try (TestDatabase database = new TestDatabase();
+                ConfigurableApplicationContext house = RunningRampart.start(database)) {
+            browser = new Browser(RunningRampart.url(house));
+            firstAccount(browser, house);
+            assertThat(browser.text(".tour")).contains("A pack in five minutes");
+            browser.button("Leave the tour; it stays under Help").click();
+            browser.until(() -> !browser.has(".tour"));
+            browser.see("a[href='/help']").click();
+            assertThat(browser.text(".tour")).contains("A pack in five minutes");
+            browser.see("a[href='/']").click();
+
+            browser.see("a[href='/new']").click();
+            answer("4.8");
+            browser.until(() -> wall().contains("Holds"));
+            Number answers = (Number) browser.script("const i = [...document.querySelectorAll('.questions input')];"
+                    + "return new Set(i.map(e => e.type === 'radio' ? e.name : e.id)).size");
+            assertThat(answers.intValue()).isBetween(5, 10);
+            browser.button("Put it on the bench").click();
+            browser.see(".marker");
+            browser.button("Page").click();
+            browser.see(".paper");
+            browser.see("a[href*='page.pdf'][href*='a4']").click();
+            browser.until(() -> pdf().isPresent());
+            Path file = pdf().orElseThrow();
+            assertThat(file.getFileName()).hasToString("Tripod head.pdf");
+            Process reader = new ProcessBuilder("pdftotext", "-layout", file.toString(), "-").start();
+            assertThat(new String(reader.getInputStream().readAllBytes(), StandardCharsets.UTF_8))
+                    .contains("Tripod head")
+                    .contains("Holds, weakest")
+                    .contains("Pieces to cut")
+                    .contains("320 × 200 × 230 mm");
+            assertThat(browser.console()).isEmpty();
+        }
+    }
+
+    private Optional<Path> pdf() {
+        try (Stream<Path> files = Files.list(browser.downloads())) {
+            return files.filter(f -> f.toString().endsWith(".pdf")).findFirst();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Test

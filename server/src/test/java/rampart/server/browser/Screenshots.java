@@ -51,11 +51,26 @@ public final class Screenshots {
             browser.picture(target.resolve("bench-margin.png"));
             for (String station : new String[] {"Item", "Journey", "Carton"}) {
                 browser.button(station).click();
+                if (station.equals("Carton")) {
+                    browser.button("Look in stock").click();
+                    browser.see(".fit");
+                    browser.script("document.querySelector('.work').scrollTop = 1e6");
+                }
                 browser.picture(target.resolve("bench-" + station.toLowerCase(java.util.Locale.ROOT) + ".png"));
             }
-            browser.button("Revisions").click();
-            browser.see("dialog[open]");
+            revisions(browser);
             browser.picture(target.resolve("revisions.png"));
+            browser.see("dialog[open] [aria-label='Close']").click();
+            browser.open("stores");
+            browser.see("figure svg path.curve");
+            browser.picture(target.resolve("stores.png"));
+            browser.open("help");
+            browser.see("kbd");
+            browser.picture(target.resolve("help.png"));
+            conflict(url, run.path("accounts"), browser, target);
+            browser.picture(target.resolve("conflict.png"));
+            browser.button("Take all of theirs").click();
+            browser.until(() -> !browser.has("dialog[open]"));
             browser.open("");
             bench(browser, "Gravimeter, three boxes");
             browser.see("[data-view]");
@@ -69,9 +84,48 @@ public final class Screenshots {
         }
     }
 
+    /** A revision is made, the wall made thinner, and both compared. */
+    private static void revisions(Browser browser) {
+        browser.button("Cushion").click();
+        browser.button("Revisions").click();
+        browser.see("dialog[open]");
+        browser.type("dialog input", "as it was sent in spring");
+        browser.button("Save revision").click();
+        browser.until(() -> browser.text("dialog[open]").contains("is made"));
+        browser.see("dialog[open] [aria-label='Close']").click();
+        browser.see("[aria-label$='bottom, thickness, mm'], [aria-label$='front, thickness, mm']");
+        browser.type("[aria-label$='front, thickness, mm']", "30");
+        browser.until(() -> "saved".equals(browser.see("[data-saving]").getDomAttribute("data-saving")));
+        browser.button("Revisions").click();
+        browser.see("dialog[open] .differences");
+    }
+
+    /** The keeper saves the mass of a pack while the designer has it open and changes what it bears. */
+    private static void conflict(String url, JsonNode accounts, Browser browser, Path target) {
+        browser.open("");
+        bench(browser, "Tide-recorder clockwork");
+        try (Browser other = new Browser(url)) {
+            JsonNode keeper = accounts.get(2);
+            other.signIn(keeper.path("name").asString(), keeper.path("password").asString());
+            bench(other, "Tide-recorder clockwork");
+            other.type("[aria-label='Mass of the item, kg']", "3.9");
+            other.until(() -> "saved".equals(other.see("[data-saving]").getDomAttribute("data-saving")));
+            other.open("house");
+            other.see("section[aria-labelledby='trail-title'] li");
+            other.picture(target.resolve("house.png"));
+        }
+        browser.type("[aria-label='What the item bears, G']", "70");
+        browser.see("dialog[open] table");
+    }
+
     /** The hygrometer head of the demo, asked as a newcomer is. */
     private static void newPack(Browser browser) {
         browser.see("a[href='/new']").click();
+        answer(browser);
+    }
+
+    /** The seven answers on the page of a new pack. */
+    static void answer(Browser browser) {
         browser.see("#new-name").sendKeys("Hygrometer head");
         String[][] answers = {
             {"Length of the item, mm", "180"},

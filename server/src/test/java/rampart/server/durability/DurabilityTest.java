@@ -22,6 +22,11 @@ class DurabilityTest {
     private static final int PEOPLE = 3;
     private static final String ACCOUNT = "{\"code\":\"%s\",\"name\":\"keeper\",\"password\":\"a long password\"}";
 
+    /** Saves that fall into a kill give up soon, so that thirty kills take a minute; nor does each fill the log. */
+    private static final String[] IMPATIENT = {
+        "--spring.datasource.hikari.connection-timeout=300", "--logging.level.root=off", "--logging.level.rampart=off"
+    };
+
     private final Random random = new Random(20261125);
 
     @Test
@@ -38,7 +43,7 @@ class DurabilityTest {
     @Test
     void theDatabaseIsKilledThirtyTimesInTheMiddleOfSaves() throws Exception {
         try (TestDatabase database = new TestDatabase();
-                ConfigurableApplicationContext house = RunningRampart.start(database)) {
+                ConfigurableApplicationContext house = RunningRampart.start(database, IMPATIENT)) {
             Http http = firstAccount(
                     RunningRampart.url(house), house.getBean(FirstStart.class).code());
             List<Saver> savers = savers(http);

@@ -1,6 +1,8 @@
 package rampart.server.support;
 
+import java.lang.annotation.Annotation;
 import java.nio.file.Path;
+import java.util.Collection;
 import java.util.List;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -83,6 +85,10 @@ public final class RunningRampart implements BeforeAllCallback {
 
     public static DemoAccounts.DemoAccount keeper() {
         return shared.context.getBean(DemoAccounts.class).offered().get(2);
+    }
+
+    public static Collection<Object> beansWith(Class<? extends Annotation> annotation) {
+        return shared.context.getBeansWithAnnotation(annotation).values();
     }
 
     public static <T> T bean(Class<T> type) {

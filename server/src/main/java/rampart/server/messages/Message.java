@@ -1,0 +1,258 @@
+package rampart.server.messages;
+
+import org.springframework.http.HttpStatus;
+
+/**
+ * Every message of the server that tells a person that something did not go: what happened, what is kept, what to do.
+ * docs/messages.md is made from here. {@code {0}} and so on stand for what the message is about.
+ */
+public enum Message {
+    NOT_A_PACK(
+            HttpStatus.BAD_REQUEST,
+            "This is not a pack file that Rampart can read.",
+            "Nothing was changed.",
+            "Mend what is named below and send it again."),
+    FIELDS(
+            HttpStatus.BAD_REQUEST,
+            "Some fields are not as they must be.",
+            "Nothing was changed.",
+            "Mend what is named below and try again."),
+    PARAMETERS(
+            HttpStatus.BAD_REQUEST,
+            "Some parameters are not as they must be.",
+            "Nothing was changed.",
+            "Mend what is named below and ask again."),
+    UNREADABLE_REQUEST(
+            HttpStatus.BAD_REQUEST,
+            "The request cannot be read.",
+            "Nothing was changed.",
+            "Mend what is named below and send it again."),
+    NO_BODY(
+            HttpStatus.BAD_REQUEST,
+            "The request has no body that can be read.",
+            "Nothing was changed.",
+            "Send what is meant as the body."),
+    NOT_UTF8(
+            HttpStatus.BAD_REQUEST,
+            "The parameters in the address cannot be read.",
+            "Nothing was changed.",
+            "Write them as UTF-8, percent signs and two digits for each byte."),
+    BAD_ADDRESS(
+            HttpStatus.BAD_REQUEST,
+            "The address of the request is not allowed.",
+            "Nothing was changed.",
+            "Go back to the shelf and follow a link from there."),
+    MISSING_HEADER(
+            HttpStatus.BAD_REQUEST,
+            "The header {0} is missing; it holds the version that is meant.",
+            "Nothing was changed.",
+            "Read the thing again and send its version."),
+    BAD_VERSION(
+            HttpStatus.BAD_REQUEST,
+            "The header If-Match must hold the version that is meant, a whole number such as \"7\".",
+            "Nothing was changed.",
+            "Read the thing again and send its version."),
+    MISSING_PARAMETER(
+            HttpStatus.BAD_REQUEST,
+            "The parameter {0} is missing.",
+            "Nothing was changed.",
+            "Add it to the address and ask again."),
+    NOT_AS_TAKEN(
+            HttpStatus.BAD_REQUEST,
+            "The request is not as this address takes it.",
+            "Nothing was changed.",
+            "Look into the interface's description under /v3/api-docs."),
+    NOTHING_HERE(
+            HttpStatus.NOT_FOUND,
+            "There is nothing at this address.",
+            "Nothing was changed.",
+            "Go back to the shelf and follow a link from there."),
+    WRONG_METHOD(
+            HttpStatus.METHOD_NOT_ALLOWED,
+            "This address does not take that method.",
+            "Nothing was changed.",
+            "Look into the interface's description under /v3/api-docs."),
+    ONLY_JSON_OUT(
+            HttpStatus.NOT_ACCEPTABLE,
+            "Rampart does not answer here in the form that was asked for.",
+            "Nothing was changed.",
+            "Ask for application/json."),
+    WRONG_TYPE(
+            HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+            "This address takes another type of content.",
+            "Nothing was changed.",
+            "Send application/json; a photograph as image/jpeg or image/png."),
+    TOO_LARGE(
+            HttpStatus.CONTENT_TOO_LARGE,
+            "The request is larger than {0} MB ({1} bytes).",
+            "Nothing was changed.",
+            "Send less at once."),
+    NOT_SIGNED_IN(
+            HttpStatus.UNAUTHORIZED,
+            "You are not signed in.",
+            "Nothing was changed; what is typed on this page stays there.",
+            "Sign in and try again."),
+    WRONG_PASSWORD(
+            HttpStatus.UNAUTHORIZED,
+            "Name and password do not fit together.",
+            "Nothing was changed.",
+            "Type them again, or let a keeper of the house give you a new password."),
+    TOO_MANY_SIGN_INS(
+            HttpStatus.TOO_MANY_REQUESTS,
+            "Too many sign-ins are being tried at once.",
+            "Nothing was changed.",
+            "Wait a few seconds and try again."),
+    PAGE_OUT_OF_DATE(
+            HttpStatus.FORBIDDEN,
+            "The page is out of date or its token is missing.",
+            "Nothing was changed.",
+            "Load the page again and try once more."),
+    NOT_YOUR_RIGHT(
+            HttpStatus.FORBIDDEN,
+            "Your rights do not reach so far, or the page is out of date.",
+            "Nothing was changed.",
+            "Load the page again, or ask a keeper of the house."),
+    HOUSE_HAS_ACCOUNT(
+            HttpStatus.CONFLICT,
+            "This house has its first account already.",
+            "No account was made.",
+            "Sign in with it, or let a keeper add you."),
+    WRONG_CODE(
+            HttpStatus.FORBIDDEN,
+            "That is not the code the terminal shows.",
+            "No account was made.",
+            "Look there again; a new start shows a new code."),
+    NO_PACK(
+            HttpStatus.NOT_FOUND,
+            "There is no such pack; it may have been deleted.",
+            "Nothing was changed.",
+            "Go back to the shelf; who deleted it can bring it back."),
+    NO_DELETED_PACK(
+            HttpStatus.NOT_FOUND,
+            "There is no deleted pack here.",
+            "Nothing was changed.",
+            "Load the shelf again; it may be back already."),
+    NO_REVISION(
+            HttpStatus.NOT_FOUND,
+            "This pack has no revision {0}.",
+            "Nothing was changed.",
+            "Choose one of those under Revisions."),
+    SAVED_MEANWHILE(
+            HttpStatus.CONFLICT,
+            "This pack was saved by {0} in the meantime.",
+            "Nothing is lost: both versions are here.",
+            "Choose which to keep, part by part."),
+    NO_CURVE(
+            HttpStatus.NOT_FOUND,
+            "There is no curve for this check of this pack.",
+            "Nothing was changed.",
+            "Ask for a drop that some cushion takes, the ride or the pile."),
+    NOT_A_BOX(
+            HttpStatus.BAD_REQUEST,
+            "Layer {0} is not a box of this pack.",
+            "Nothing was changed.",
+            "Give the number of a box layer, counted from 0."),
+    NO_FOAM(
+            HttpStatus.NOT_FOUND,
+            "There is no foam called '{0}' in the stores.",
+            "Nothing was changed.",
+            "Choose one of those that the stores show."),
+    NO_CARTON(
+            HttpStatus.NOT_FOUND,
+            "There is no such carton in the stores; somebody may have removed it.",
+            "Nothing was changed.",
+            "Load the stores again."),
+    CARTON_CHANGED(
+            HttpStatus.CONFLICT,
+            "Somebody changed this carton in the meantime.",
+            "Nothing was changed by you.",
+            "Look at what it is now and change it again."),
+    SHEET_IS_THERE(
+            HttpStatus.CONFLICT,
+            "This foam lies in this thickness already.",
+            "Nothing was changed.",
+            "Give another thickness."),
+    NO_SHEET(
+            HttpStatus.NOT_FOUND,
+            "This foam does not lie in this thickness; somebody may have removed it.",
+            "Nothing was changed.",
+            "Load the stores again."),
+    PICTURE_REFUSED(
+            HttpStatus.BAD_REQUEST,
+            "The photograph was not taken: {0}.",
+            "Nothing was changed.",
+            "Choose another file."),
+    NO_PHOTOGRAPH(
+            HttpStatus.NOT_FOUND,
+            "There is no such photograph; somebody may have removed it.",
+            "Nothing was changed.",
+            "Load the pack again."),
+    NAME_TAKEN(
+            HttpStatus.CONFLICT,
+            "Somebody is called '{0}' already; capitals and accents do not tell names apart.",
+            "Nobody was added.",
+            "Give another name."),
+    NO_SUCH_PERSON(
+            HttpStatus.NOT_FOUND,
+            "There is nobody of this number; they may have been removed.",
+            "Nothing was changed.",
+            "Load the house again."),
+    LAST_KEEPER(
+            HttpStatus.CONFLICT,
+            "This is the last keeper of the house.",
+            "Nothing was changed.",
+            "Make somebody else a keeper first."),
+    PASSWORD_NOT_CHANGED(
+            HttpStatus.BAD_REQUEST,
+            "The password was not changed.",
+            "The old one stays as it is.",
+            "Mend what is named below and try again."),
+    NO_VISIT(HttpStatus.NOT_FOUND, "This visit has ended already.", "Nothing was changed.", "Load the house again."),
+    DATABASE_AWAY(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "The database does not answer just now.",
+            "This was not saved; what is typed on the page stays there.",
+            "Keep the page open and try again."),
+    UNEXPECTED(
+            HttpStatus.INTERNAL_SERVER_ERROR,
+            "Something went wrong in Rampart.",
+            "Nothing was changed.",
+            "Try again; if it stays so, look for reference {0} in the log.");
+
+    private final HttpStatus status;
+    private final String what;
+    private final String kept;
+    private final String todo;
+
+    Message(HttpStatus status, String what, String kept, String todo) {
+        this.status = status;
+        this.what = what;
+        this.kept = kept;
+        this.todo = todo;
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    public String what() {
+        return what;
+    }
+
+    public String kept() {
+        return kept;
+    }
+
+    public String todo() {
+        return todo;
+    }
+
+    /** What happened, what is kept, what to do, with these values put in. */
+    public String text(Object... values) {
+        String text = what + " " + kept + " " + todo;
+        for (int i = 0; i < values.length; i++) {
+            text = text.replace("{" + i + "}", String.valueOf(values[i]));
+        }
+        return text;
+    }
+}

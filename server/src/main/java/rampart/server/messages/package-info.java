@@ -1,0 +1,2 @@
+/** Every message the server has for a person. */
+package rampart.server.messages;

@@ -1,0 +1,202 @@
+package rampart.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.JavascriptExecutor;
+import org.springframework.context.ConfigurableApplicationContext;
+import rampart.server.demo.DemoAccounts.DemoAccount;
+import rampart.server.support.Http;
+import rampart.server.support.RunningRampart;
+import rampart.server.support.TestDatabase;
+
+/**
+ * Every view in both themes through axe-core, an accessibility checker this project did not write: all its rules, the
+ * whole page, no violation.
+ */
+@ExtendWith(RunningRampart.class)
+class AccessibilityTest {
+    private static final Path CHECKER = Path.of("../web/node_modules/axe-core/axe.min.js");
+
+    private final List<String> violations = new ArrayList<>();
+    private Browser browser;
+
+    @BeforeEach
+    void open() {
+        browser = new Browser(RunningRampart.url());
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    private void signIn(DemoAccount account) {
+        browser.signIn(account.name(), account.password());
+    }
+
+    /** Checks what is shown, by day and by night. */
+    private void check(String view) throws IOException {
+        if (!Boolean.TRUE.equals(browser.script("return typeof axe === 'object'"))) {
+            browser.script(Files.readString(CHECKER));
+        }
+        for (String theme : List.of("paper", "lamplight")) {
+            browser.script("document.documentElement.dataset.theme = arguments[0]", theme);
+            Object found = ((JavascriptExecutor) browser.driver()).executeAsyncScript("""
+                    const done = arguments[arguments.length - 1];
+                    // Colours that are still changing are nobody's: the checker looks when they have settled.
+                    Promise.all(document.getAnimations().map(a => a.finished.catch(() => {}))).then(() =>
+                    axe.run(document, {resultTypes: ['violations']}).then(
+                      r => done({passes: r.passes.length, violations: r.violations.map(v =>
+                        v.id + ': ' + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + ' ' + (n.any[0]?.message ?? n.all[0]?.message ?? n.none[0]?.message ?? '')).join(' | '))}),
+                      e => done({passes: 0, violations: [String(e)]})))
+                    """);
+            Map<?, ?> result = (Map<?, ?>) found;
+            assertThat((Long) result.get("passes"))
+                    .as("rules that had something to look at on " + view)
+                    .isGreaterThan(5);
+            for (Object violation : (List<?>) result.get("violations")) {
+                violations.add(view + ", " + theme + ": " + violation);
+            }
+        }
+        browser.script("document.documentElement.dataset.theme = 'paper'");
+    }
+
+    @Test
+    void theBenchAndWhatOpensOnIt() throws IOException {
+        browser.open("");
+        browser.see("form");
+        check("sign-in");
+        signIn(RunningRampart.designer());
+        browser.see(".card-of-pack");
+        check("shelf");
+        browser.see("a[aria-label='Open Seismometer, glazed front']").click();
+        browser.see(".marker");
+        check("bench, cushion");
+        for (String station : List.of("Item", "Journey", "Carton")) {
+            browser.button(station).click();
+            browser.see("details.help summary").click();
+            check("bench, " + station);
+            browser.see("details.help summary").click();
+        }
+        browser.button("Look in stock").click();
+        browser.see(".fit");
+        check("bench, stock");
+        browser.button("What would mend it").click();
+        browser.see(".remedy");
+        check("bench, remedies");
+        browser.button("The working").click();
+        browser.see(".detail .formulas");
+        check("bench, working");
+        browser.button("Revisions").click();
+        browser.see("dialog[open]");
+        check("revisions");
+        browser.see("dialog[open] [aria-label='Close']").click();
+        browser.button("Page").click();
+        browser.see(".paper");
+        check("page");
+        assertThat(violations).isEmpty();
+    }
+
+    @Test
+    void theConflict() throws IOException {
+        String id = Http.signedIn()
+                .post("api/packs", Http.demoPack("50-tide-recorder"))
+                .json()
+                .path("id")
+                .asString();
+        signIn(RunningRampart.designer());
+        browser.open("packs/" + id);
+        browser.see(".marker");
+        String stored = Http.signedIn().get("api/packs/" + id + "/file").body();
+        Http.signedIn()
+                .put(
+                        "api/packs/" + id + "/draft",
+                        stored.replace("\"massKg\" : 3.6", "\"massKg\" : 3.9"),
+                        "If-Match",
+                        "1");
+        browser.type("[aria-label='Mass of the item, kg']", "4.1");
+        browser.see("dialog[open] table");
+        check("conflict");
+        Http.signedIn().delete("api/packs/" + id);
+        assertThat(violations).isEmpty();
+    }
+
+    @Test
+    void newPackStoresHouseAndHelp() throws IOException {
+        signIn(RunningRampart.keeper());
+        browser.open("new");
+        browser.see("#new-name");
+        check("new pack, empty");
+        Screenshots.answer(browser);
+        check("new pack, answered");
+        browser.open("stores");
+        browser.see("figure svg path.curve");
+        check("stores, foams");
+        for (String room : List.of("Boards and wraps", "Stock cartons", "Sheets")) {
+            browser.button(room).click();
+            check("stores, " + room);
+        }
+        browser.open("house");
+        browser.see("section[aria-labelledby='trail-title'] li");
+        check("house");
+        browser.see("[aria-label='Remove packer']").click();
+        browser.see("dialog[open]");
+        check("house, removing somebody");
+        browser.open("help");
+        browser.see("kbd");
+        check("help");
+        browser.open("cellar");
+        check("nowhere");
+        assertThat(violations).isEmpty();
+    }
+
+    @Test
+    void whatAPackerSeesAndNarrowScreens() throws IOException {
+        signIn(RunningRampart.packer());
+        check("shelf, packer");
+        browser.open("house");
+        browser.see("section[aria-labelledby='visits-title'] li");
+        check("house, packer");
+        browser.open("stores");
+        browser.button("Stock cartons").click();
+        check("stock cartons, packer");
+        browser.size(390, 844);
+        for (String page : List.of("", "stores", "house", "help")) {
+            browser.open(page);
+            browser.see("main");
+            check("390 px, /" + page);
+        }
+        browser.open("");
+        browser.see(".card-of-pack a").click();
+        browser.see(".marker");
+        check("390 px, bench");
+        assertThat(violations).isEmpty();
+    }
+
+    @Test
+    void theEmptyShelfWithItsTourAndTheFirstStart() throws IOException {
+        try (TestDatabase database = new TestDatabase();
+                ConfigurableApplicationContext house = RunningRampart.start(database);
+                Browser fresh = new Browser(RunningRampart.url(house))) {
+            browser.close();
+            browser = fresh;
+            fresh.open("");
+            fresh.see("form");
+            check("first start");
+            NewcomerTest.firstAccount(fresh, house);
+            fresh.see(".tour");
+            check("empty shelf");
+            assertThat(violations).isEmpty();
+        }
+    }
+}
