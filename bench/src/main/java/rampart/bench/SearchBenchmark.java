@@ -115,7 +115,10 @@ public class SearchBenchmark {
         List<Layer> layers = new ArrayList<>();
         int cushions = 1 + random.nextInt(3);
         for (int i = 0; i < cushions; i++) {
-            String foam = catalogue.foams().get(random.nextInt(catalogue.foams().size())).id();
+            String foam = catalogue
+                    .foams()
+                    .get(random.nextInt(catalogue.foams().size()))
+                    .id();
             CushionForm form = random.nextBoolean()
                     ? new CushionForm.Full()
                     : new CushionForm.Pads(SixSided.all(between(random, 40, 400)), SixSided.all(1 + random.nextInt(4)));

@@ -19,6 +19,10 @@ final class BlowCapacity {
     private static final List<Face> ONE_OF_EACH_PAIR = List.of(Face.BOTTOM, Face.RIGHT, Face.FRONT);
     private static final double N_PER_KN = 1000;
 
+    /** Stress over the stress at which it begins to give, where strain still holds: more would press it too far (rule 20). */
+    private static final double MOST_OVER =
+            1 / (1 - StrainCheck.LIMIT * (1 - Status.THIN_BELOW)) * (1 + WallSpace.HAIR);
+
     private final double[] limitG;
     private final double[] temperaturesC;
     private final boolean repeated;
@@ -60,7 +64,8 @@ final class BlowCapacity {
             CushionLaw law = foam.lawAt(temperaturesC[t], repeated);
             for (int i = 0; i < limitG.length; i++) {
                 double areaM2 = cushion.form().bearingMm2(body, ONE_OF_EACH_PAIR.get(i)) * 1e-6;
-                double over = limitG[i] * movingMassKg * Units.STANDARD_GRAVITY / (N_PER_KN * law.aKpa() * areaM2);
+                double atLimit = limitG[i] * movingMassKg * Units.STANDARD_GRAVITY / (N_PER_KN * law.aKpa() * areaM2);
+                double over = Math.min(atLimit, MOST_OVER);
                 energy[t * limitG.length + i] =
                         over > 1 ? N_PER_KN * areaM2 * 1e-3 * Math.log(over) / law.bPerKpa() : 0;
             }

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import rampart.core.box.RegularSlotted;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
@@ -143,7 +145,7 @@ public final class FirstWall {
             FirstWall search = new FirstWall(stronger(item, middle), journey, catalogue, Set.of());
             boolean holds = search.outsides().stream()
                     .filter(outside -> outside.cushionMm() == WallSpace.MOST_MM)
-                    .anyMatch(outside -> search.lightest(outside).isPresent());
+                    .anyMatch(search::holdsSomehow);
             if (holds) {
                 high = middle;
             } else {
@@ -217,7 +219,7 @@ public final class FirstWall {
     /** The lightest of this outside that holds. */
     private Optional<List<Layer>> lightest(Outside outside) {
         List<Board> boards = WallSpace.outerBoards(catalogue, outside.flute());
-        List<Wall> walls = outside.boxInBox() ? doubles(outside) : singles(outside);
+        List<Wall> walls = (outside.boxInBox() ? doubles(outside) : singles(outside)).toList();
         List<Trial> trials = new ArrayList<>();
         for (Wall wall : walls) {
             for (Board board : boards) {
@@ -235,14 +237,25 @@ public final class FirstWall {
                 .findFirst();
     }
 
+    /** Whether any wall of this outside holds: tried one by one as they are made, which ends soon where many do. */
+    private boolean holdsSomehow(Outside outside) {
+        List<Board> boards = WallSpace.outerBoards(catalogue, outside.flute());
+        return (outside.boxInBox() ? doubles(outside) : singles(outside))
+                .anyMatch(wall -> boards.stream().anyMatch(board -> {
+                    double grossKg =
+                            wall.withoutCartonKg + carton(outside, board).massKg();
+                    return carries(board, outside, grossKg)
+                            && tried(new Trial(wall, board, grossKg)).isPresent();
+                }));
+    }
+
     /** False where mass or size alone rule this board out, so that the wall need not be laid (rules 26 and 27). */
     private boolean carries(Board board, Outside outside, double grossKg) {
         Size size = carton(outside, board).outside();
         double inches = (size.lengthMm() + size.widthMm() + size.heightMm()) / Units.MM_PER_IN;
         double share = (1 - Status.THIN_BELOW) * (1 + WallSpace.HAIR);
         boolean graded = grossKg / Units.KG_PER_LB <= board.limitLb() * share && inches <= board.limitIn() * share;
-        return passes("lift", grossKg <= LiftCheck.ONE_PERSON_KG * (1 + WallSpace.HAIR))
-                && passes("board.limits", graded);
+        return liftable(grossKg) && passes("board.limits", graded);
     }
 
     private boolean passes(String check, boolean holds) {
@@ -285,41 +298,55 @@ public final class FirstWall {
         return Optional.empty();
     }
 
-    private List<Wall> singles(Outside outside) {
-        List<Wall> walls = new ArrayList<>();
+    private Stream<Wall> singles(Outside outside) {
         double most = mostOutsideKg(outside);
-        for (Inner inner : inners(outside.cushionMm())) {
-            double height = journey.drop().heightMm(inner.outerMassKg + most);
-            if (!BlowCapacity.tooLittle(inner.perMm, outside.cushionMm(), inner.perMm, 0, item.massKg(), height)) {
-                walls.add(new Wall(List.of(inner.layer), item.massKg() + inner.cushionKg));
-            }
-        }
-        return walls;
+        double least = lightestCartonKg(outside);
+        return inners(outside.cushionMm()).stream()
+                .filter(inner -> liftable(item.massKg() + inner.cushionKg + least))
+                .filter(inner -> !BlowCapacity.tooLittle(
+                        inner.perMm,
+                        outside.cushionMm(),
+                        inner.perMm,
+                        0,
+                        item.massKg(),
+                        journey.drop().heightMm(inner.outerMassKg + most)))
+                .map(inner -> new Wall(List.of(inner.layer), item.massKg() + inner.cushionKg));
     }
 
-    private List<Wall> doubles(Outside outside) {
-        List<Wall> walls = new ArrayList<>();
+    private Stream<Wall> doubles(Outside outside) {
         double most = mostOutsideKg(outside);
-        for (int innerMm : WallSpace.thicknesses(outside.cushionMm() - WallSpace.THINNEST_MM)) {
-            int outerMm = outside.cushionMm() - innerMm;
-            for (Inner inner : inners(innerMm)) {
-                if (inner.outerMassKg - item.massKg() > Situation.HEAVY_BOXES_BEYOND * item.massKg()) {
-                    continue;
-                }
-                double height = journey.drop().heightMm(inner.outerMassKg + most);
-                if (BlowCapacity.tooLittle(
-                        inner.perMm, innerMm, inner.bestOuter(), outerMm, inner.outerMassKg, height)) {
-                    continue;
-                }
-                for (Outer outer : inner.outers()) {
-                    if (!BlowCapacity.tooLittle(
-                            inner.perMm, innerMm, outer.perMm, outerMm, inner.outerMassKg, height)) {
-                        wall(inner, outer, outerMm).ifPresent(walls::add);
-                    }
-                }
-            }
+        double least = lightestCartonKg(outside);
+        return IntStream.of(WallSpace.thicknesses(outside.cushionMm() - WallSpace.THINNEST_MM))
+                .boxed()
+                .flatMap(innerMm -> inners(innerMm).stream()
+                        .filter(inner ->
+                                inner.outerMassKg - item.massKg() <= Situation.HEAVY_BOXES_BEYOND * item.massKg())
+                        .filter(inner -> liftable(inner.outerMassKg + least))
+                        .flatMap(inner -> doubles(outside, inner, innerMm, most)))
+                .filter(wall -> liftable(wall.withoutCartonKg + least));
+    }
+
+    private Stream<Wall> doubles(Outside outside, Inner inner, int innerMm, double mostOutsideKg) {
+        int outerMm = outside.cushionMm() - innerMm;
+        double height = journey.drop().heightMm(inner.outerMassKg + mostOutsideKg);
+        if (BlowCapacity.tooLittle(inner.perMm, innerMm, inner.bestOuter(), outerMm, inner.outerMassKg, height)) {
+            return Stream.empty();
         }
-        return walls;
+        return inner.outers().stream()
+                .filter(outer ->
+                        !BlowCapacity.tooLittle(inner.perMm, innerMm, outer.perMm, outerMm, inner.outerMassKg, height))
+                .flatMap(outer -> wall(inner, outer, outerMm).stream());
+    }
+
+    private boolean liftable(double kg) {
+        return passes("lift", kg <= LiftCheck.ONE_PERSON_KG * (1 + WallSpace.HAIR));
+    }
+
+    private double lightestCartonKg(Outside outside) {
+        return WallSpace.outerBoards(catalogue, outside.flute()).stream()
+                .mapToDouble(b -> carton(outside, b).massKg())
+                .min()
+                .orElse(0);
     }
 
     private Optional<Wall> wall(Inner inner, Outer outer, int outerMm) {

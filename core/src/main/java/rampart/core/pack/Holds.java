@@ -60,19 +60,24 @@ final class Holds {
     private static Optional<String> failingDrop(Situation situation) {
         Drops drops = situation.working();
         Fragility fragility = situation.pack().item().fragility();
-        for (DropId id : CORNERS_FIRST) {
-            if (id.countedIn(situation.pack().journey().drop().sequence())) {
+        List<DropId> counted = CORNERS_FIRST.stream()
+                .filter(id -> id.countedIn(situation.pack().journey().drop().sequence()))
+                .toList();
+        // A look at the limit is much cheaper than solving for G, and mostly decides: all of these first.
+        if (fragility.criticalVelocityChangeMps().isEmpty()) {
+            for (DropId id : counted) {
                 OptionalDouble limit = fragility.limitG(id.faces());
                 if (limit.isPresent()
-                        && fragility.criticalVelocityChangeMps().isEmpty()
                         && drops.surelyExceeds(
                                 id, limit.getAsDouble() * (1 - Status.THIN_BELOW) * (1 + WallSpace.HAIR))) {
                     return Optional.of(id.id());
                 }
-                Check check = DropChecks.check(situation, drops.drop(id));
-                if (check.status() != Status.HOLDS) {
-                    return Optional.of(check.id());
-                }
+            }
+        }
+        for (DropId id : counted) {
+            Check check = DropChecks.check(situation, drops.drop(id));
+            if (check.status() != Status.HOLDS) {
+                return Optional.of(check.id());
             }
         }
         return Optional.empty();

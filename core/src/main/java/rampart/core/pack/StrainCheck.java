@@ -7,7 +7,8 @@ import rampart.core.quantity.Units;
 
 /** No cushion may be pressed solid: the largest fraction of lock-up over all counted drops (rule 20). */
 final class StrainCheck implements CheckRule {
-    private static final double LIMIT = 0.9;
+    /** Most of lock-up that may be used. */
+    static final double LIMIT = 0.9;
 
     @Override
     public String id() {

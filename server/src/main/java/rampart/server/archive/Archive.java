@@ -103,7 +103,7 @@ public final class Archive {
      */
     public static void restore(Path file, HouseTables tables) throws IOException {
         try (ZipFile zip = new ZipFile(file.toFile())) {
-            Manifest manifest = manifest(zip);
+            Manifest manifest = manifest(zip, tables.newestSchema());
             verify(zip, manifest);
             if (!tables.isEmpty()) {
                 throw new RefusedArchiveException(
@@ -131,7 +131,7 @@ public final class Archive {
         }
     }
 
-    private static Manifest manifest(ZipFile zip) throws IOException {
+    private static Manifest manifest(ZipFile zip, int newestSchema) throws IOException {
         ZipEntry entry = zip.getEntry(Manifest.NAME);
         if (entry == null) {
             throw new RefusedArchiveException("the archive is damaged: it has no manifest");
@@ -144,10 +144,10 @@ public final class Archive {
                 throw new RefusedArchiveException("this is not an archive of Rampart");
             }
             if (Integer.parseInt(format.substring(Manifest.FORMAT_PREFIX.length())) > Manifest.FORMAT
-                    || tree.path("schema").asInt(0) > HouseTables.newestSchema()) {
+                    || tree.path("schema").asInt(0) > newestSchema) {
                 throw new RefusedArchiveException("the archive is newer than this Rampart (" + format + ", tables "
                         + tree.path("schema").asInt(0) + "; this one reads up to " + Manifest.FORMAT_PREFIX
-                        + Manifest.FORMAT + ", tables " + HouseTables.newestSchema()
+                        + Manifest.FORMAT + ", tables " + newestSchema
                         + "); bring Rampart up to date first");
             }
             manifest = MAPPER.treeToValue(tree, Manifest.class);
