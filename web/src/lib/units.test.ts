@@ -1,5 +1,19 @@
-import { describe, expect, it } from 'vitest';
-import { demandOfLimit, figure, readLength, readMass, readNumber, shown, sixteenths } from './units';
+import { afterEach, describe, expect, it } from 'vitest';
+import { house } from './house.svelte';
+import {
+  demandOfLimit,
+  figure,
+  inHouse,
+  length,
+  lengthIn,
+  mass,
+  readLength,
+  readMass,
+  readNumber,
+  shown,
+  sixteenths,
+  sizeText
+} from './units';
 
 // Exact by definition: 1 in = 25.4 mm, 1 lb = 0.45359237 kg, 16 oz to the pound.
 describe('lengths as people write them', () => {
@@ -86,5 +100,54 @@ describe('inches as a tape shows them', () => {
     [1.5875, '1/16']
   ])('%s mm', (mm, text) => {
     expect(sixteenths(mm)).toBe(text);
+  });
+});
+
+describe('the ways of the house', () => {
+  const { ways } = house;
+  afterEach(() => (house.ways = ways));
+
+  it('shows lengths and masses in its units and reads bare numbers in them', () => {
+    house.ways = { lengthUnit: 'in', massUnit: 'lb', numbers: 'point' };
+    expect(length(38.1)).toBe('1.5 in');
+    expect(length(38)).toBe('1.5 in');
+    expect(mass(4.5359237)).toBe('10 lb');
+    expect(sizeText({ length: 254, width: 127, height: 12.7 })).toBe('10 × 5 × 0.5 in');
+    expect(readLength('1 1/2')).toEqual({ value: expect.closeTo(38.1, 9) });
+    expect(readLength('38 mm')).toEqual({ value: 38 });
+    expect(readMass('10')).toEqual({ value: expect.closeTo(4.5359237, 9) });
+    expect(demandOfLimit(254, 508, 'mm')).toBe('10 of 20 in');
+  });
+
+  it('writes the quantities of a sentence in its units, and nothing else', () => {
+    house.ways = { lengthUnit: 'in', massUnit: 'lb', numbers: 'point' };
+    expect(inHouse('PE foam 28 all round: 50.8 mm thick instead of 25.4 mm')).toBe(
+      'PE foam 28 all round: 2 in thick instead of 1 in'
+    );
+    expect(inHouse('bottom 45 to 40 mm; gross mass 4.5 to 5 kg')).toBe(
+      'bottom 1.77 to 1.57 in; gross mass 9.92 to 11.02 lb'
+    );
+    expect(inHouse('outside 254 × 127 × 50.8 mm')).toBe('outside 10 × 5 × 2 in');
+    expect(inHouse('120 cm² of pads, 3.1 kPa, 900 g/m², 28 kg/m³')).toBe(
+      '120 cm² of pads, 3.1 kPa, 900 g/m², 28 kg/m³'
+    );
+    house.ways = ways;
+    expect(inHouse('bottom 45 to 40 mm')).toBe('bottom 45 to 40 mm');
+  });
+
+  it('writes and reads a decimal comma', () => {
+    house.ways = { lengthUnit: 'mm', massUnit: 'kg', numbers: 'comma' };
+    expect(shown(4.25)).toBe('4,25');
+    expect(lengthIn(38.1)).toBe('38,1');
+    expect(readLength('38,1')).toEqual({ value: 38.1 });
+    expect(inHouse('3.1 kPa at rest. It holds.')).toBe('3,1 kPa at rest. It holds.');
+  });
+
+  it('asks where a comma may be either sign', () => {
+    expect(readLength('1,500')).toHaveProperty('reason');
+    expect(readNumber('1,500', 'G')).toHaveProperty('reason');
+    expect(readLength('1,5')).toEqual({ value: 1.5 });
+    house.ways = { ...ways, numbers: 'comma' };
+    expect(readLength('1,500')).toEqual({ value: 1.5 });
   });
 });

@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { house } from '../house.svelte';
 import QuantityField from './QuantityField.svelte';
 
 function field(extra: Record<string, unknown> = {}) {
@@ -54,5 +55,39 @@ describe('a field for a length', () => {
   it('shows what the server says of it', () => {
     field({ problem: '-2 is not allowed; it must be a number above 0' });
     expect(screen.getByRole('alert')).toHaveTextContent('above 0');
+  });
+});
+
+describe('in the unit of the house', () => {
+  const { ways } = house;
+  afterEach(() => (house.ways = ways));
+
+  it('shows inches, rounded, and leaves what is stored alone', async () => {
+    house.ways = { ...ways, lengthUnit: 'in' };
+    const { onset, input } = field({ value: 38 });
+    expect(input.value).toBe('1.5');
+    expect(input).toHaveAccessibleName('Thickness, in');
+    input.focus();
+    await userEvent.tab();
+    expect(onset).not.toHaveBeenCalled();
+    input.focus();
+    await userEvent.keyboard('{ArrowUp}');
+    expect(onset).toHaveBeenLastCalledWith(expect.closeTo(1.5 * 25.4, 6));
+  });
+
+  it('steps by the sheets in store', async () => {
+    const { onset, input } = field({ value: 50, sheet: 20 });
+    input.focus();
+    await userEvent.keyboard('{ArrowUp}');
+    expect(onset).toHaveBeenLastCalledWith(60);
+  });
+
+  it('sets only when it is left, where that is asked for', async () => {
+    const { onset, input } = field({ onleave: true });
+    await userEvent.clear(input);
+    await userEvent.type(input, '99');
+    expect(onset).not.toHaveBeenCalled();
+    await userEvent.tab();
+    expect(onset).toHaveBeenCalledExactlyOnceWith(99);
   });
 });

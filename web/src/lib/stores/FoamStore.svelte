@@ -5,7 +5,7 @@
   import { materials } from '../catalogue.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { present } from '../present';
-  import { figure, length, lengthIn, shown } from '../units';
+  import { figure, length, shown } from '../units';
 
   const now = present();
 
@@ -150,9 +150,8 @@
         {foam.basis}: {foam.source}. Lies in the store as
         {materials
           .sheetsOf(foam.id)
-          .map((t) => lengthIn(t, 1))
-          .join(', ') || 'no sheet yet'}{materials.sheetsOf(foam.id).length ? ` ${length(1).split(' ')[1]}` : ''}. Plan
-        with it, then test: the figures are typical ones, not your supplier's.
+          .map((t) => length(t))
+          .join(', ') || 'no sheet yet'}. Plan with it, then test: the figures are typical ones, not your supplier's.
       </p>
     </section>
   {/if}
