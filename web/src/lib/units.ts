@@ -1,5 +1,6 @@
 /** Reading numbers as people write them, and writing them back in the ways of the house. Stored: mm and kg. */
 
+import type { HouseWays } from './api/client';
 import { house } from './house.svelte';
 import { fieldReason } from './messages';
 
@@ -132,9 +133,9 @@ export function sizeText(mm: { length: number; width: number; height: number }, 
 
 const QUANTITIES = /(\d+(?:\.\d+)?(?:(?: × | x | to )\d+(?:\.\d+)?)*) (mm|kg)(?![\w²³/])/g;
 
-/** A sentence of the server, which speaks in mm and kg, in the ways of the house. */
-export function inHouse(sentence: string): string {
-  const { lengthUnit, massUnit, numbers } = house.ways;
+/** A sentence of the server, which speaks in mm and kg, in the ways of the house or in others. */
+export function inHouse(sentence: string, ways: HouseWays = house.ways): string {
+  const { lengthUnit, massUnit, numbers } = ways;
   const changed = sentence.replace(QUANTITIES, (all: string, values: string, unit: string) => {
     const to = unit === 'mm' ? lengthUnit : massUnit;
     if (to === unit) {

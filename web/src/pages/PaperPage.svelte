@@ -9,7 +9,7 @@
   import Head from '../lib/parts/Head.svelte';
   import { route } from '../lib/router';
   import { house } from '../lib/house.svelte';
-  import { dayAndClock, pounds, shown, sixteenths } from '../lib/units';
+  import { dayAndClock, inHouse, pounds, shown, sixteenths } from '../lib/units';
 
   type Size = { length: number; width: number; height: number };
 
@@ -145,7 +145,11 @@
         ><b>{capital(evaluation.verdict)}</b>{#if weakest && evaluation.verdict !== 'holds'}. Weakest: {weakest.title.replace(
             /^Falls/,
             'falls'
-          )}. {weakest.because}{:else if weakest}, weakest: {weakest.title.replace(/^Falls/, 'falls')}, with {shown(
+          )}. {inHouse(weakest.because, {
+            ...house.ways,
+            lengthUnit: unit,
+            massUnit: unit === 'in' ? 'lb' : 'kg'
+          })}{:else if weakest}, weakest: {weakest.title.replace(/^Falls/, 'falls')}, with {shown(
             (weakest.margin ?? 0) * 100,
             0
           )} % to spare.{/if}</span

@@ -112,7 +112,8 @@ public final class PackPaper {
             return word + ", weakest: " + title + ", with "
                     + Math.round(weakest.get().margin().orElse(0) * 100) + " % to spare.";
         }
-        return word + ". Weakest: " + title + ". " + weakest.get().because();
+        return word + ". Weakest: " + title + ". "
+                + units.sentence(weakest.get().because());
     }
 
     /** Both views to one scale, so that they can be compared. */

@@ -2,6 +2,7 @@ package rampart.formats.paper;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.regex.Pattern;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 
@@ -17,6 +18,11 @@ public enum PaperUnits {
         String mass(double kg) {
             return decimals(kg, 2) + " kg";
         }
+
+        @Override
+        String sentence(String text) {
+            return text;
+        }
     },
     in {
         @Override
@@ -28,8 +34,16 @@ public enum PaperUnits {
         String mass(double kg) {
             return decimals(kg / Units.KG_PER_LB, 1) + " lb";
         }
+
+        @Override
+        String sentence(String text) {
+            String lengths = QUANTITY_MM.matcher(text).replaceAll(m -> length(Double.parseDouble(m.group(1))));
+            return QUANTITY_KG.matcher(lengths).replaceAll(m -> mass(Double.parseDouble(m.group(1))));
+        }
     };
 
+    private static final Pattern QUANTITY_MM = Pattern.compile("([0-9]+(?:\\.[0-9]+)?) mm(?![\\w²³/])");
+    private static final Pattern QUANTITY_KG = Pattern.compile("([0-9]+(?:\\.[0-9]+)?) kg(?![\\w²³/])");
     private static final int PARTS = 16;
 
     /** A length without its unit: tenths of a millimetre, or sixteenths of an inch as a tape shows them. */
@@ -37,6 +51,9 @@ public enum PaperUnits {
 
     /** A mass with its unit. */
     abstract String mass(double kg);
+
+    /** A sentence that speaks in mm and kg, in these units. */
+    abstract String sentence(String text);
 
     String length(double lengthMm) {
         return number(lengthMm) + " " + name();

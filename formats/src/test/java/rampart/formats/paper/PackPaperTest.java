@@ -165,6 +165,8 @@ class PackPaperTest {
         assertThat(PaperUnits.in.number(50.8)).isEqualTo("2");
         assertThat(PaperUnits.in.number(0.2)).isEqualTo("0");
         assertThat(PaperUnits.in.mass(4.5359237)).isEqualTo("10 lb");
+        assertThat(PaperUnits.in.sentence("It needs 25.4 mm and 4.5359237 kg on 12 cm² at 3.1 kPa."))
+                .isEqualTo("It needs 1 in and 10 lb on 12 cm² at 3.1 kPa.");
     }
 
     @Test
