@@ -9,9 +9,12 @@ import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.sql.Types;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
@@ -37,6 +40,9 @@ public final class HouseTables implements AutoCloseable {
     /** Tables with rows that only people make: a house without any is empty. */
     private static final List<String> SIGNS_OF_LIFE =
             List.of("account", "pack", "revision", "event", "stock_carton", "sheet", "photograph");
+
+    /** The driver's own text of a time is not always one that means the same when it is written again. */
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSS", Locale.ROOT);
 
     private static final int ROWS_AT_ONCE = 50;
     private static final String STRICT =
@@ -189,6 +195,9 @@ public final class HouseTables implements AutoCloseable {
             if (binary(meta.getColumnType(i))) {
                 byte[] bytes = result.getBytes(i);
                 values.add(bytes == null ? null : Base64.getEncoder().encodeToString(bytes));
+            } else if (meta.getColumnType(i) == Types.TIMESTAMP) {
+                LocalDateTime time = result.getObject(i, LocalDateTime.class);
+                values.add(time == null ? null : TIME.format(time));
             } else {
                 values.add(result.getString(i));
             }

@@ -95,6 +95,9 @@ class ArchiveTest {
             try (ConfigurableApplicationContext house = RunningRampart.start(old)) {
                 Http http = keeper(house);
                 fill(http);
+                // A fraction that begins with noughts came back as another when it was left to the driver to write it.
+                old.execute("UPDATE event SET happened_at = '2026-11-25 10:00:00.009' ORDER BY id LIMIT 1");
+                old.execute("UPDATE event SET happened_at = '2026-11-25 10:00:00.090' ORDER BY id DESC LIMIT 1");
                 shelf = http.get("api/packs").body();
                 first = write(old, "first.zip");
             }
@@ -107,6 +110,9 @@ class ArchiveTest {
             Map<String, String> was = entries(first);
             assertThat(entries(second)).isEqualTo(was);
             assertThat(was).hasSize(HouseTables.TABLES.size() + 1);
+            assertThat(was.get("tables/event.jsonl"))
+                    .contains("2026-11-25 10:00:00.009")
+                    .contains("2026-11-25 10:00:00.090");
             assertThat(was.get("tables/pack.jsonl").lines()).hasSize(3);
             assertThat(was.get("tables/photograph.jsonl").lines()).hasSize(2);
             try (ConfigurableApplicationContext house = RunningRampart.start(fresh)) {

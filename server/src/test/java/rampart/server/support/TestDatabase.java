@@ -59,6 +59,15 @@ public final class TestDatabase implements AutoCloseable {
         }
     }
 
+    /** Runs a statement past the application. */
+    public void execute(String sql) {
+        try (Connection connection = DriverManager.getConnection(url(), "rampart", PASSWORD)) {
+            connection.createStatement().executeUpdate(sql);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     public String password() {
         return PASSWORD;
     }
