@@ -1,6 +1,5 @@
 package rampart.server.load;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -28,9 +27,6 @@ public final class PeopleAtOnce {
     private static final int PEOPLE = 50;
     private static final int LEAST_THOUGHT_MS = 400;
     private static final int MORE_THOUGHT_MS = 1200;
-    private static final String[] PACKS = {
-        "10-hygrometer", "20-rain-gauge", "30-seismometer", "40-gravimeter", "50-tide-recorder", "60-barograph"
-    };
 
     private final ConcurrentLinkedQueue<Long> evaluations = new ConcurrentLinkedQueue<>();
     private final ConcurrentLinkedQueue<Long> saves = new ConcurrentLinkedQueue<>();
@@ -61,6 +57,12 @@ public final class PeopleAtOnce {
             people.add(person);
         }
         System.out.println(PEOPLE + " people are signed in; " + seconds + " seconds of editing begin");
+        List<String> files = new ArrayList<>();
+        for (JsonNode card : people.get(0).get("api/packs").json().path("items")) {
+            files.add(people.get(0)
+                    .get("api/packs/" + card.path("id").asString() + "/file")
+                    .body());
+        }
         CountDownLatch go = new CountDownLatch(1);
         ExecutorService threads = Executors.newFixedThreadPool(PEOPLE);
         List<Future<?>> all = new ArrayList<>();
@@ -69,15 +71,15 @@ public final class PeopleAtOnce {
             int number = i;
             all.add(threads.submit(() -> {
                 go.await();
-                edit(people.get(number), number, end);
+                edit(people.get(number), number, files, end);
                 return null;
             }));
         }
         go.countDown();
+        threads.shutdown();
         for (Future<?> each : all) {
             each.get();
         }
-        threads.shutdown();
         report("evaluations", evaluations, seconds);
         report("saves", saves, seconds);
         System.out.println("errors: " + errors.size());
@@ -87,9 +89,9 @@ public final class PeopleAtOnce {
         }
     }
 
-    private void edit(Http person, int number, long end) throws IOException, InterruptedException {
+    private void edit(Http person, int number, List<String> files, long end) throws InterruptedException {
         Random random = new Random(number);
-        ObjectNode pack = (ObjectNode) Http.MAPPER.readTree(Http.demoPack(PACKS[number % PACKS.length]));
+        ObjectNode pack = (ObjectNode) Http.MAPPER.readTree(files.get(number % files.size()));
         pack.put("name", "load " + number);
         String id = person.post("api/packs", pack.toString()).json().path("id").asString();
         long version = 1;
