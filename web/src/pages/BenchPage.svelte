@@ -239,7 +239,7 @@
     margin-left: 0.75rem;
   }
   .stations button {
-    padding: 0 0.75rem;
+    padding: 0 0.5rem;
     min-height: 2.75rem;
     border-bottom: 3px solid transparent;
   }

@@ -94,15 +94,18 @@
         <p class="quiet mt-2">Yours to theirs does this: {inHouse(comparison.effects.join('; '))}.</p>
       {/if}
     {/if}
-    <div class="mt-3 flex flex-wrap gap-2">
-      {#if comparison && comparison.parts.length > 0}
-        <button type="button" class="btn btn-neutral btn-sm" onclick={() => bench.settle(theirs)}
-          >Keep what is chosen</button
-        >
-      {/if}
-      <button type="button" class="btn btn-sm" onclick={() => bench.settle([])}>Keep all of mine</button>
-      <button type="button" class="btn btn-sm" onclick={() => bench.settle('all')}>Take all of theirs</button>
-    </div>
+    <!-- Not before there is something to choose from: a key still on its way must not settle it unseen. -->
+    {#if comparison || trouble}
+      <div class="mt-3 flex flex-wrap gap-2">
+        {#if comparison && comparison.parts.length > 0}
+          <button type="button" class="btn btn-neutral btn-sm" onclick={() => bench.settle(theirs)}
+            >Keep what is chosen</button
+          >
+        {/if}
+        <button type="button" class="btn btn-sm" onclick={() => bench.settle([])}>Keep all of mine</button>
+        <button type="button" class="btn btn-sm" onclick={() => bench.settle('all')}>Take all of theirs</button>
+      </div>
+    {/if}
   {/if}
 </Dialog>
 

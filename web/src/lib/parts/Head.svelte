@@ -71,7 +71,7 @@
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 0.125rem 0.625rem;
+    gap: 0.125rem 0.375rem;
     min-height: 2.875rem;
     padding: 0 1.125rem;
     border-bottom: 2px solid var(--color-base-content);

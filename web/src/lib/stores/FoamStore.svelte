@@ -123,6 +123,7 @@
               <a class="underline" href="/packs/{now.id}">{now.name}</a>{stands
                 ? `, which rests with ${figure(stands.kpa)} kPa on ${length(stands.thicknessMm)} of this foam at the bottom`
                 : ''}.
+              {now.cushions.length > 1 ? 'Its cushions share the fall; this curve is for one alone.' : ''}
             </span>
           {/if}
         </p>

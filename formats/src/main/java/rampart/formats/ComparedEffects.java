@@ -94,6 +94,6 @@ final class ComparedEffects {
     }
 
     private static String mass(Evaluation evaluation) {
-        return String.valueOf(Math.round(evaluation.layout().grossMassKg() * 100) / 100.0);
+        return ComparedWords.number(evaluation.layout().grossMassKg());
     }
 }

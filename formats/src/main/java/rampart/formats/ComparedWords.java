@@ -147,7 +147,8 @@ final class ComparedWords {
         return text.isEmpty() ? "nothing" : text;
     }
 
-    private static String number(double value) {
+    /** At most two decimals, no trailing noughts. */
+    static String number(double value) {
         return BigDecimal.valueOf(value)
                 .setScale(DECIMALS, RoundingMode.HALF_UP)
                 .stripTrailingZeros()
