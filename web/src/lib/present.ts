@@ -1,4 +1,6 @@
 import type { Evaluation, PackFile } from './api/client';
+import { side } from './bench/edit';
+import { dropOn } from './faces';
 
 /** The pack that was last on the bench, as the stores need it: to show what of a foam it can use. */
 export interface Present {
@@ -13,16 +15,18 @@ export interface Present {
 const KEPT = 'rampart-present';
 
 export function remember(id: string, pack: PackFile, evaluation: Evaluation) {
+  const bottom = dropOn(evaluation, ['bottom']);
   const present: Present = {
     id,
     name: pack.name,
     heightMm: evaluation.dropHeightMm,
-    limitG: pack.item.fragility.criticalAccelerationG ?? null,
+    // What the server holds a flat fall on the bottom against: limits by face are its business.
+    limitG: bottom?.blow.unit === 'G' ? bottom.blow.limit : null,
     cushions: evaluation.cushions.flatMap((laid) => {
       const layer = pack.layers[laid.layer];
       const kpa = laid.staticStressKpa.bottom;
       return layer?.kind === 'cushion' && kpa !== null
-        ? [{ material: layer.material, thicknessMm: layer.thicknessMm.bottom ?? layer.thicknessMm.all ?? 0, kpa }]
+        ? [{ material: layer.material, thicknessMm: side(layer.thicknessMm, 'bottom'), kpa }]
         : [];
     })
   };

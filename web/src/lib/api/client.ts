@@ -54,15 +54,19 @@ function csrfToken(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
+/** Signing in or out clears the cookie; any reading call brings a new one. */
+async function freshToken(): Promise<string> {
+  if (!csrfToken()) {
+    await fetch('/api/session');
+  }
+  return csrfToken();
+}
+
 const changing = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
 const token: Middleware = {
   async onRequest({ request }) {
     if (changing.has(request.method)) {
-      if (!csrfToken()) {
-        // Signing in or out clears the cookie; any reading call brings a new one.
-        await fetch('/api/session');
-      }
-      request.headers.set('X-XSRF-TOKEN', csrfToken());
+      request.headers.set('X-XSRF-TOKEN', await freshToken());
     }
     return request;
   }
@@ -74,12 +78,9 @@ api.use(token);
 /** Sends a file as it is: the server says what is wrong with it. Null where it was taken. */
 export async function send(path: string, type: string, body: Blob): Promise<Problem | null> {
   try {
-    if (!csrfToken()) {
-      await fetch('/api/session');
-    }
     const response = await fetch(path, {
       method: 'POST',
-      headers: { 'Content-Type': type, 'X-XSRF-TOKEN': csrfToken() },
+      headers: { 'Content-Type': type, 'X-XSRF-TOKEN': await freshToken() },
       body
     });
     return response.ok ? null : problemOf(await response.json().catch(() => undefined), response);

@@ -1,7 +1,17 @@
 <!-- One number with its unit. Takes what people write; what cannot be read stays in the field with its reason. -->
 <script lang="ts">
   import { house } from '../house.svelte';
-  import { lengthIn, massIn, readLength, readMass, readNumber, type Reading, shown } from '../units';
+  import {
+    KG_PER_LB,
+    lengthIn,
+    massIn,
+    MM_PER_IN,
+    readLength,
+    readMass,
+    readNumber,
+    type Reading,
+    shown
+  } from '../units';
 
   let {
     value,
@@ -62,9 +72,9 @@
       return sheet;
     }
     if (kind === 'length' && house.ways.lengthUnit === 'in') {
-      return (step / 5) * 6.35;
+      return (step / 5) * (MM_PER_IN / 4);
     }
-    return kind === 'mass' && house.ways.massUnit === 'lb' ? step * 0.45359237 : step;
+    return kind === 'mass' && house.ways.massUnit === 'lb' ? step * KG_PER_LB : step;
   }
 
   function read(from: string): Reading {

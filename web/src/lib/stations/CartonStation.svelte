@@ -4,7 +4,7 @@
   import LayerEditor from '../bench/LayerEditor.svelte';
   import StockChoice from './StockChoice.svelte';
   import { materials } from '../catalogue.svelte';
-  import { length, mass, shown, sizeText } from '../units';
+  import { KG_PER_LB, length, mass, MM_PER_IN, shown, sizeText } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -35,8 +35,10 @@
           {@const b = board(box.layer)!}
           <span class="quiet"
             >Caliper {length(b.caliperMm)}, edge crush {shown(b.edgeCrushKnPerM, 2)} kN/m, {shown(b.grammageGm2, 0)}
-            g/m² (nominal). Its grade is meant for {mass(b.limitLb * 0.45359237, 1)} and {length(b.limitIn * 25.4, 0)} of
-            length + width + height ({b.limitsSource}).</span
+            g/m² (nominal). Its grade is meant for {mass(b.limitLb * KG_PER_LB, 1)} and {length(
+              b.limitIn * MM_PER_IN,
+              0
+            )} of length + width + height ({b.limitsSource}).</span
           >
         {/if}
       </p>

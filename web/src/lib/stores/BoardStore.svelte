@@ -2,7 +2,7 @@
 <script lang="ts">
   import { materials } from '../catalogue.svelte';
   import { house } from '../house.svelte';
-  import { lengthIn, massIn, shown } from '../units';
+  import { KG_PER_LB, lengthIn, massIn, MM_PER_IN, shown } from '../units';
 </script>
 
 <h2 class="text-lg font-semibold">Boards</h2>
@@ -29,8 +29,8 @@
           <td class="number">{shown(board.edgeCrushKnPerM, 2)}</td>
           <td class="number">{shown(board.edgeCrushLbPerIn, 0)}</td>
           <td class="number">{shown(board.grammageGm2, 0)}</td>
-          <td class="number">{massIn(board.limitLb * 0.45359237, 1)}</td>
-          <td class="number">{lengthIn(board.limitIn * 25.4, 0)}</td>
+          <td class="number">{massIn(board.limitLb * KG_PER_LB, 1)}</td>
+          <td class="number">{lengthIn(board.limitIn * MM_PER_IN, 0)}</td>
         </tr>
       {/each}
     </tbody>

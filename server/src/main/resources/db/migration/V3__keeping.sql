@@ -32,9 +32,11 @@ CREATE TABLE sign_in_failure (
 
 -- Browsers that somebody signed in from before: guessing elsewhere does not slow them.
 CREATE TABLE known_browser (
-  token_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin PRIMARY KEY,
+  token_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   account_id BIGINT NOT NULL,
   seen_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (token_hash, account_id),
+  KEY known_browser_seen (seen_at),
   CONSTRAINT known_browser_of_account FOREIGN KEY (account_id) REFERENCES account (id) ON DELETE CASCADE
 );
 

@@ -1,7 +1,6 @@
 package rampart.server.access;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
@@ -9,8 +8,6 @@ import org.springframework.stereotype.Component;
 /** Gives a browser that was let in a token by which it is known the next time. */
 @Component
 public class KnownBrowsers {
-    private static final Duration KEPT = Duration.ofDays(180);
-
     private final SignInBrake brake;
 
     KnownBrowsers(SignInBrake brake) {
@@ -26,7 +23,7 @@ public class KnownBrowsers {
                         .httpOnly(true)
                         .sameSite("Strict")
                         .path("/api/session")
-                        .maxAge(KEPT)
+                        .maxAge(SignInBrake.BROWSERS_KEPT)
                         .build()
                         .toString());
     }

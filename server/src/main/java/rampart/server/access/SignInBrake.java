@@ -23,6 +23,9 @@ class SignInBrake {
     /** Failures are forgotten after this time without another. */
     static final Duration MEMORY = Duration.ofMinutes(15);
 
+    /** A browser is known for this time after its last sign-in. */
+    static final Duration BROWSERS_KEPT = Duration.ofDays(180);
+
     private static final Duration FIRST = Duration.ofMillis(250);
     private static final int FREE_FOR_ACCOUNT = 4;
     /** A whole workshop may sit behind one address. */
@@ -71,7 +74,8 @@ class SignInBrake {
     }
 
     void remember(String account, String browserToken) {
-        accounts.remember(account, hash(browserToken), clock.instant());
+        Instant now = clock.instant();
+        accounts.remember(account, hash(browserToken), now, now.minus(BROWSERS_KEPT));
     }
 
     private static String accountSubject(String account) {

@@ -103,8 +103,7 @@ public final class Archive {
      */
     public static void restore(Path file, HouseTables tables) throws IOException {
         try (ZipFile zip = new ZipFile(file.toFile())) {
-            Manifest manifest = manifest(zip, tables.newestSchema());
-            verify(zip, manifest);
+            Manifest manifest = verified(zip, tables.newestSchema());
             if (!tables.isEmpty()) {
                 throw new RefusedArchiveException(
                         "this house is not empty; an archive is brought back into an empty one only");
@@ -129,6 +128,13 @@ public final class Archive {
             throw new RefusedArchiveException(
                     Files.exists(file) ? file + " is not an archive, or it is damaged" : "there is no file " + file);
         }
+    }
+
+    /** The manifest of an archive of which every byte that counts has been looked at. */
+    static Manifest verified(ZipFile zip, int newestSchema) throws IOException {
+        Manifest manifest = manifest(zip, newestSchema);
+        verify(zip, manifest);
+        return manifest;
     }
 
     private static Manifest manifest(ZipFile zip, int newestSchema) throws IOException {
@@ -197,9 +203,10 @@ public final class Archive {
             if (head == null) {
                 return;
             }
-            List<String> columns = values(head);
+            HouseTables.Rows rows = tables.writer(entry.table());
+            rows.columns(values(head));
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                tables.insert(entry.table(), columns, values(line));
+                rows.row(values(line));
             }
         }
     }

@@ -91,10 +91,15 @@ public class AccountRepository {
                 > 0;
     }
 
-    public void remember(String name, String tokenHash, Instant now) {
-        jdbc.sql("INSERT IGNORE INTO known_browser (token_hash, account_id, seen_at) "
-                        + "SELECT ?, id, ? FROM account WHERE name = ?")
+    /** Remembers the browser for this account, and forgets those not seen since then. */
+    public void remember(String name, String tokenHash, Instant now, Instant forgetBefore) {
+        jdbc.sql(
+                        "INSERT INTO known_browser (token_hash, account_id, seen_at) "
+                                + "SELECT ?, id, ? FROM account WHERE name = ? ON DUPLICATE KEY UPDATE seen_at = VALUES(seen_at)")
                 .params(tokenHash, Times.toColumn(now), name)
+                .update();
+        jdbc.sql("DELETE FROM known_browser WHERE seen_at < ?")
+                .param(Times.toColumn(forgetBefore))
                 .update();
     }
 

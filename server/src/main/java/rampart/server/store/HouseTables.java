@@ -214,18 +214,35 @@ public final class HouseTables implements AutoCloseable {
         execute("DELETE FROM " + known(table));
     }
 
-    /** Puts a row in, as it was read. */
-    public void insert(String table, List<String> columns, List<String> values) {
+    /** Puts rows in, as they were read; what is in the table is asked once. */
+    public Rows writer(String table) {
         List<String> own = columns(table);
-        if (!own.containsAll(columns)) {
-            throw new IllegalArgumentException("table " + table + " has the columns " + own + ", not " + columns);
-        }
+        List<String> binary = binaryColumns(table);
+        return new Rows() {
+            private List<String> columns = List.of();
+
+            @Override
+            public void columns(List<String> names) {
+                if (!own.containsAll(names)) {
+                    throw new IllegalArgumentException("table " + table + " has the columns " + own + ", not " + names);
+                }
+                columns = names;
+            }
+
+            @Override
+            public void row(List<String> values) {
+                insert(table, columns, values, binary);
+            }
+        };
+    }
+
+    private void insert(String table, List<String> columns, List<String> values, List<String> binary) {
         String sql = "INSERT INTO " + known(table) + " (" + String.join(", ", columns) + ") VALUES ("
                 + String.join(", ", columns.stream().map(c -> "?").toList()) + ")";
         try (PreparedStatement statement = connection.prepareStatement(sql)) {
             for (int i = 0; i < values.size(); i++) {
                 String value = values.get(i);
-                if (value != null && binaryColumns(table).contains(columns.get(i))) {
+                if (value != null && binary.contains(columns.get(i))) {
                     statement.setBytes(i + 1, Base64.getDecoder().decode(value));
                 } else {
                     statement.setString(i + 1, value);

@@ -96,15 +96,10 @@ public class PackRepository {
 
     /** Sets what is remembered of the item; false if there is no such pack. */
     public boolean setNote(String id, String note) {
-        return jdbc.sql("SELECT COUNT(*) FROM pack WHERE id = ? AND deleted_at IS NULL")
-                                .param(id)
-                                .query(Long.class)
-                                .single()
-                        == 1
-                && jdbc.sql("UPDATE pack SET note = ? WHERE id = ?")
-                                .params(note, id)
-                                .update()
-                        >= 0;
+        return jdbc.sql("UPDATE pack SET note = ? WHERE id = ? AND deleted_at IS NULL")
+                        .params(note, id)
+                        .update()
+                == 1;
     }
 
     public void add(String id, String document, String author, Instant now) {

@@ -92,6 +92,10 @@ class SignInBrakeTest {
         assertThat(brake.waiting(RunningRampart.packer().name(), new Origin(here.address(), "token of " + account)))
                 .as("a known browser of somebody else")
                 .isPositive();
+        brake.remember(RunningRampart.packer().name(), "token of " + account);
+        assertThat(brake.waiting(name, new Origin(here.address(), "token of " + account)))
+                .as("one browser, two people")
+                .isZero();
         brake.passed(name);
         assertThat(brake.waiting(name, new Origin("another address", ""))).isZero();
     }

@@ -50,7 +50,8 @@ class DurabilityTest {
             for (int kill = 0; kill < 30; kill++) {
                 int before = savers.stream().mapToInt(Saver::saves).sum();
                 during(savers, () -> {
-                    ServerProcess.pause(100 + random.nextInt(250));
+                    awaitASave(savers, before);
+                    ServerProcess.pause(random.nextInt(250));
                     database.kill();
                 });
                 database.start();
@@ -159,6 +160,13 @@ class DurabilityTest {
             }
         } finally {
             threads.shutdownNow();
+        }
+    }
+
+    /** So that each kill falls among saves, however slow the machine is. */
+    private static void awaitASave(List<Saver> savers, int before) {
+        for (int i = 0; i < 1000 && savers.stream().mapToInt(Saver::saves).sum() <= before; i++) {
+            ServerProcess.pause(20);
         }
     }
 

@@ -1,6 +1,7 @@
 package rampart.server.support;
 
 import java.io.UncheckedIOException;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import rampart.server.support.Http.Answer;
 import tools.jackson.databind.JsonNode;
@@ -18,7 +19,7 @@ public final class Saver implements Runnable {
     private int lastAcknowledgedTry;
     private int tried;
     private volatile boolean stop;
-    private int saves;
+    private final AtomicInteger saves = new AtomicInteger();
 
     /** Makes the pack; saving begins with {@link #run}. */
     public Saver(Supplier<Http> http, String name) {
@@ -53,7 +54,7 @@ public final class Saver implements Runnable {
         if (answer.status() == 200) {
             acknowledged = answer.json().path("version").asLong();
             lastAcknowledgedTry = tried;
-            saves++;
+            saves.incrementAndGet();
             return true;
         }
         if (answer.status() == 409) {
@@ -82,7 +83,7 @@ public final class Saver implements Runnable {
 
     /** How many saves were acknowledged in all. */
     public int saves() {
-        return saves;
+        return saves.get();
     }
 
     /** What is lost: empty, or in words. Nothing acknowledged may be older than it was said to be. */
