@@ -42,7 +42,7 @@ import rampart.core.quantity.Size;
 
 /**
  * The searches a person waits for, over random items and random packs that break, each call another one: the 95th
- * percentile is over them. Items are made so that for about a quarter no wall holds.
+ * percentile is over them. For 78 of the items no wall holds.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)

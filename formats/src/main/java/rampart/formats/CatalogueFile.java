@@ -1,9 +1,5 @@
 package rampart.formats;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import rampart.core.material.Catalogue;
 import rampart.formats.view.CatalogueView;
 
@@ -16,15 +12,6 @@ import rampart.formats.view.CatalogueView;
 public record CatalogueFile(String hash, String document) {
     public static CatalogueFile of(Catalogue catalogue) {
         String document = Json.MAPPER.writeValueAsString(CatalogueView.of(catalogue));
-        return new CatalogueFile(sha256(document), document);
-    }
-
-    private static String sha256(String text) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return new CatalogueFile(Sha256.hex(document), document);
     }
 }

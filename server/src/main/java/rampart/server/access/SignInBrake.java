@@ -1,14 +1,11 @@
 package rampart.server.access;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.HexFormat;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
+import rampart.formats.Sha256;
 import rampart.server.store.AccountRepository;
 import rampart.server.store.SignInFailureRepository;
 
@@ -43,7 +40,7 @@ class SignInBrake {
 
     /** How long this attempt waits before its password is looked at. */
     Duration waiting(String account, Origin origin) {
-        if (!origin.browserToken().isEmpty() && accounts.knows(account, hash(origin.browserToken()))) {
+        if (!origin.browserToken().isEmpty() && accounts.knows(account, Sha256.hex(origin.browserToken()))) {
             return Duration.ZERO;
         }
         Instant since = clock.instant().minus(MEMORY);
@@ -75,23 +72,14 @@ class SignInBrake {
 
     void remember(String account, String browserToken) {
         Instant now = clock.instant();
-        accounts.remember(account, hash(browserToken), now, now.minus(BROWSERS_KEPT));
+        accounts.remember(account, Sha256.hex(browserToken), now, now.minus(BROWSERS_KEPT));
     }
 
     private static String accountSubject(String account) {
-        return "account " + hash(account.toLowerCase(Locale.ROOT));
+        return "account " + Sha256.hex(account.toLowerCase(Locale.ROOT));
     }
 
     private static String addressSubject(Origin origin) {
         return "address " + origin.address();
-    }
-
-    private static String hash(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

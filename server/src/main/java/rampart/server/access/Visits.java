@@ -1,15 +1,12 @@
 package rampart.server.access;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.Comparator;
-import java.util.HexFormat;
 import java.util.List;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
+import rampart.formats.Sha256;
 
 /** The sessions people have open. */
 @Service
@@ -19,6 +16,8 @@ public class Visits {
 
     /** Session attribute: the network address it signed in from. */
     public static final String ADDRESS = "rampart.address";
+
+    private static final int HANDLE_DIGITS = 16;
 
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
 
@@ -68,12 +67,7 @@ public class Visits {
     }
 
     public static String handle(String sessionId) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(sessionId.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash, 0, 8);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Sha256.hex(sessionId).substring(0, HANDLE_DIGITS);
     }
 
     private static String text(Session session, String attribute) {

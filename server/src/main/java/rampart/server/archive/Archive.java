@@ -15,7 +15,6 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.security.DigestInputStream;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HexFormat;
@@ -26,6 +25,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import rampart.formats.Sha256;
 import rampart.server.store.HouseTables;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -59,7 +59,7 @@ public final class Archive {
                     .orElseThrow(() -> new RefusedArchiveException("there is no house in this database yet")));
             List<Manifest.Entry> entries = new ArrayList<>();
             for (String table : HouseTables.TABLES) {
-                MessageDigest digest = sha256();
+                MessageDigest digest = Sha256.digest();
                 Manifest.Entry entry = new Manifest.Entry(table, 0, "");
                 zip.putNextEntry(new ZipEntry(entry.file()));
                 long rows = tables.read(table, lines(new DigestOutputStream(zip, digest)));
@@ -177,7 +177,7 @@ public final class Archive {
                 throw new RefusedArchiveException(
                         "the archive has a table called " + entry.table() + ", which no house has");
             }
-            MessageDigest digest = sha256();
+            MessageDigest digest = Sha256.digest();
             long lines = 0;
             try (InputStream in = new DigestInputStream(zip.getInputStream(zip.getEntry(entry.file())), digest)) {
                 byte[] buffer = new byte[8192];
@@ -218,19 +218,11 @@ public final class Archive {
     }
 
     private static void compare(Manifest.Entry entry, HouseTables tables) throws IOException {
-        MessageDigest digest = sha256();
+        MessageDigest digest = Sha256.digest();
         tables.read(entry.table(), lines(new DigestOutputStream(OutputStream.nullOutputStream(), digest)));
         if (!HexFormat.of().formatHex(digest.digest()).equals(entry.sha256())) {
             throw new IllegalStateException("table " + entry.table()
                     + " did not come back as it was archived; nothing was kept of it, the house is empty as before");
-        }
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
         }
     }
 }

@@ -14,9 +14,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Set;
@@ -28,6 +25,7 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
+import rampart.formats.Sha256;
 
 /**
  * A photograph made anew from its pixels: turned upright, no larger than it needs to be, and free of everything else the
@@ -61,7 +59,7 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
         BufferedImage picture = scaled(image, LONGEST);
         byte[] bytes = jpeg(picture);
         return new Picture(
-                sha256(bytes),
+                Sha256.hex(bytes),
                 picture.getWidth(),
                 picture.getHeight(),
                 bytes,
@@ -174,13 +172,5 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
             writer.dispose();
         }
         return bytes.toByteArray();
-    }
-
-    private static String sha256(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }
