@@ -2,7 +2,7 @@ import { api, call, type HouseWays, type Problem } from './api/client';
 
 /** How the house shows lengths, masses and numbers. What is stored is always in mm and kg. */
 class House {
-  ways = $state.raw<HouseWays>({ lengthUnit: 'mm', massUnit: 'kg', numbers: 'point' });
+  ways = $state.raw<HouseWays>({ lengthUnit: 'mm', massUnit: 'kg', numbers: 'point', currency: 'EUR' });
 
   async load() {
     const { data } = await call(api.GET('/api/house'));

@@ -11,6 +11,7 @@ export const SINGLE_KEYS: Key[] = [
   { keys: '2', does: 'Journey station' },
   { keys: '3', does: 'Cushion station' },
   { keys: '4', does: 'Carton station' },
+  { keys: '5', does: 'Walls station: walls proposed' },
   { keys: 'v', does: 'The next view of the section' },
   { keys: 'b', does: 'The next blow, weakest first' },
   { keys: 'm', does: 'What would mend the weakest check' }

@@ -108,7 +108,7 @@ describe('the ways of the house', () => {
   afterEach(() => (house.ways = ways));
 
   it('shows lengths and masses in its units and reads bare numbers in them', () => {
-    house.ways = { lengthUnit: 'in', massUnit: 'lb', numbers: 'point' };
+    house.ways = { lengthUnit: 'in', massUnit: 'lb', numbers: 'point', currency: 'EUR' };
     expect(length(38.1)).toBe('1.5 in');
     expect(length(38)).toBe('1.5 in');
     expect(mass(4.5359237)).toBe('10 lb');
@@ -120,7 +120,7 @@ describe('the ways of the house', () => {
   });
 
   it('writes the quantities of a sentence in its units, and nothing else', () => {
-    house.ways = { lengthUnit: 'in', massUnit: 'lb', numbers: 'point' };
+    house.ways = { lengthUnit: 'in', massUnit: 'lb', numbers: 'point', currency: 'EUR' };
     expect(inHouse('PE foam 28 all round: 50.8 mm thick instead of 25.4 mm')).toBe(
       'PE foam 28 all round: 2 in thick instead of 1 in'
     );
@@ -136,7 +136,7 @@ describe('the ways of the house', () => {
   });
 
   it('writes and reads a decimal comma', () => {
-    house.ways = { lengthUnit: 'mm', massUnit: 'kg', numbers: 'comma' };
+    house.ways = { lengthUnit: 'mm', massUnit: 'kg', numbers: 'comma', currency: 'EUR' };
     expect(shown(4.25)).toBe('4,25');
     expect(lengthIn(38.1)).toBe('38,1');
     expect(readLength('38,1')).toEqual({ value: 38.1 });
@@ -147,7 +147,7 @@ describe('the ways of the house', () => {
     expect(readLength('1,500')).toHaveProperty('reason');
     expect(readNumber('1,500', 'G')).toHaveProperty('reason');
     expect(readLength('1,5')).toEqual({ value: 1.5 });
-    house.ways = { ...ways, numbers: 'comma' };
+    house.ways = { ...ways, numbers: 'comma', currency: 'EUR' };
     expect(readLength('1,500')).toEqual({ value: 1.5 });
   });
 });

@@ -5,10 +5,12 @@
   import { Bench, type Station } from '../lib/bench/bench.svelte';
   import BlowMap from '../lib/bench/BlowMap.svelte';
   import Conflict from '../lib/bench/Conflict.svelte';
+  import DropPlayer from '../lib/bench/DropPlayer.svelte';
   import Figures from '../lib/bench/Figures.svelte';
   import LayerEditor from '../lib/bench/LayerEditor.svelte';
   import LayerRow from '../lib/bench/LayerRow.svelte';
   import Margins from '../lib/bench/Margins.svelte';
+  import Matters from '../lib/bench/Matters.svelte';
   import Path from '../lib/bench/Path.svelte';
   import Revisions from '../lib/bench/Revisions.svelte';
   import Section from '../lib/bench/Section.svelte';
@@ -26,14 +28,22 @@
   import ItemStation from '../lib/stations/ItemStation.svelte';
   import StationHelp from '../lib/stations/StationHelp.svelte';
   import JourneyStation from '../lib/stations/JourneyStation.svelte';
+  import Walls from '../lib/walls/Walls.svelte';
   import { clock, inHouse } from '../lib/units';
 
-  const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Carton'];
+  const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Carton', 'Walls'];
+  const TIMED = {
+    working: 'The boxes between the cushions are heavy: this is the quick verdict, the falls are being worked in time.',
+    there: 'The boxes between the cushions are heavy: the falls were worked in time, and the higher G counts.',
+    failed:
+      'The boxes between the cushions are heavy, and the falls could not be worked in time: this is the quick verdict.'
+  };
   const REMEMBER = 'Opens as it was left; nothing typed is lost while this page is open.';
 
   let bench = $state.raw<Bench | null>(null);
   let trouble = $state('');
   let showRevisions = $state(false);
+  let playing = $state(false);
 
   $effect(() => {
     const opened = new Bench(String((route.params as { id?: string }).id), session.readOnly);
@@ -204,7 +214,10 @@
           >
         {/if}
       </p>
-      <Section {bench} />
+      {#if bench.timed !== 'enough'}
+        <p class="timed quiet" role="status" data-timed={bench.timed}>{TIMED[bench.timed]}</p>
+      {/if}
+      {#if bench.station !== 'Walls'}<Section {bench} />{/if}
       <div class="under">
         <StationHelp station={bench.station} />
         {#if bench.station === 'Item'}
@@ -213,9 +226,21 @@
           <JourneyStation {bench} />
         {:else if bench.station === 'Carton'}
           <CartonStation {bench} />
+        {:else if bench.station === 'Walls'}
+          <Walls {bench} />
         {:else}
           <LayerRow {bench} />
-          {#if bench.blow}<Path {bench} drop={bench.blow} />{/if}
+          {#if bench.blow}
+            <Path {bench} drop={bench.blow} />
+            <button
+              type="button"
+              class="mend justify-self-start"
+              aria-expanded={playing}
+              onclick={() => (playing = !playing)}
+              >{playing ? 'Put the slow fall away' : 'Watch this fall slowly'}</button
+            >
+            {#if playing}<DropPlayer {bench} drop={bench.blow} />{/if}
+          {/if}
           <LayerEditor {bench} index={bench.chosenLayer} />
         {/if}
       </div>
@@ -223,6 +248,7 @@
     <aside class="reasons" aria-label="Blows and margins">
       <BlowMap {bench} />
       <Margins {bench} />
+      <Matters {bench} />
     </aside>
   </main>
   <Figures {bench} />
@@ -268,6 +294,9 @@
     align-items: flex-start;
     gap: 0.5rem;
     margin: 0.125rem 0 0.25rem;
+  }
+  .timed {
+    margin: 0 0 0.25rem;
   }
   .mend {
     min-height: 1.5rem;

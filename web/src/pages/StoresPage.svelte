@@ -5,9 +5,10 @@
   import BoardStore from '../lib/stores/BoardStore.svelte';
   import CartonStore from '../lib/stores/CartonStore.svelte';
   import FoamStore from '../lib/stores/FoamStore.svelte';
+  import PriceStore from '../lib/stores/PriceStore.svelte';
   import SheetStore from '../lib/stores/SheetStore.svelte';
 
-  const ROOMS = ['Foams', 'Boards and wraps', 'Stock cartons', 'Sheets'] as const;
+  const ROOMS = ['Foams', 'Boards and wraps', 'Stock cartons', 'Sheets', 'Prices'] as const;
 
   let room = $state<(typeof ROOMS)[number]>('Foams');
 
@@ -36,6 +37,8 @@
       <BoardStore />
     {:else if room === 'Stock cartons'}
       <CartonStore />
+    {:else if room === 'Prices'}
+      <PriceStore />
     {:else}
       <SheetStore />
     {/if}

@@ -30,6 +30,14 @@ export type Stores = Schemas['StoresView'];
 export type StockCarton = Schemas['CartonView'];
 export type Fit = Schemas['FitView'];
 export type CushionCurve = Schemas['CushionCurveView'];
+export type Simulation = Schemas['SimulationView'];
+export type Moment = Schemas['MomentView'];
+export type Proposals = Schemas['ProposalsView'];
+export type Proposal = Schemas['ProposalView'];
+export type ProposalLine = Schemas['ProposalLine'];
+export type ProposalLimits = Schemas['LimitsGiven'];
+export type Sensitivity = Schemas['SensitivityView'];
+export type Price = Schemas['PriceView'];
 export type Comparison = Schemas['ComparisonView'];
 export type Photograph = Schemas['PhotographView'];
 export type Person = Schemas['Person'];
@@ -89,6 +97,25 @@ export async function send(path: string, type: string, body: Blob): Promise<Prob
   }
 }
 
+/** Asks with a JSON body for a file of any kind. */
+export async function fetchAs(
+  path: string,
+  body: unknown
+): Promise<{ blob: Blob; problem: null } | { blob: null; problem: Problem }> {
+  try {
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': await freshToken() },
+      body: JSON.stringify(body)
+    });
+    return response.ok
+      ? { blob: await response.blob(), problem: null }
+      : { blob: null, problem: problemOf(await response.json().catch(() => undefined), response) };
+  } catch {
+    return { blob: null, problem: problemOf(undefined) };
+  }
+}
+
 /** The server's words for a failed call; our own where it could not be reached. */
 export function problemOf(error: unknown, response?: Response): Problem {
   const told = error as Partial<Problem> | undefined;
@@ -112,5 +139,41 @@ export async function call<T>(
     return { problem: problemOf(error, response), error };
   } catch (failure) {
     return { problem: problemOf(undefined), error: failure };
+  }
+}
+
+/**
+ * Sends a request whose answer comes in lines, each a JSON value, and hands over each as it arrives. Aborting the signal
+ * closes the connection, which stops the work. Null where it went through or was stopped.
+ */
+export async function lines<T>(
+  path: string,
+  body: unknown,
+  signal: AbortSignal,
+  take: (line: T) => void
+): Promise<Problem | null> {
+  try {
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': await freshToken() },
+      body: JSON.stringify(body),
+      signal
+    });
+    if (!response.ok || !response.body) {
+      return problemOf(await response.json().catch(() => undefined), response);
+    }
+    const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+    let rest = '';
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) {
+        return null;
+      }
+      const parts = (rest + value).split('\n');
+      rest = parts.pop()!;
+      parts.filter((part) => part !== '').forEach((part) => take(JSON.parse(part) as T));
+    }
+  } catch {
+    return signal.aborted ? null : problemOf(undefined);
   }
 }

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evaluations.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["evaluateAsTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/events": {
         parameters: {
             query?: never;
@@ -156,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ways"];
-        put: operations["set"];
+        put: operations["set_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -436,6 +452,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["propose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/proposals/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["proposeInLines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/remedies": {
         parameters: {
             query?: never;
@@ -468,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sensitivities": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sensitivity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -494,6 +558,22 @@ export interface paths {
         get?: never;
         put: operations["changePassword"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/simulations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["simulate"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,6 +653,38 @@ export interface paths {
         };
         get: operations["curve_1"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["newest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/prices/{material}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put: operations["set"];
         post?: never;
         delete?: never;
         options?: never;
@@ -855,6 +967,8 @@ export interface components {
             /** Format: double */
             lockUp: number;
             /** Format: double */
+            simulatedG: number | null;
+            /** Format: double */
             temperatureC: number;
             /** Format: double */
             travelMm: number;
@@ -863,6 +977,7 @@ export interface components {
             boxes: components["schemas"]["BoxView"][];
             checks: components["schemas"]["CheckView"][];
             cushions: components["schemas"]["CushionView"][];
+            doubted: boolean;
             /** Format: double */
             dropHeightMm: number;
             drops: components["schemas"]["DropView"][];
@@ -956,9 +1071,27 @@ export interface components {
             password: string;
         };
         HouseWays: {
+            currency: string;
             lengthUnit: string;
             massUnit: string;
             numbers: string;
+        };
+        InfluenceView: {
+            basis: string;
+            /** Format: double */
+            flipsAt: number | null;
+            /** Format: double */
+            marginLess: number;
+            /** Format: double */
+            marginMore: number;
+            name: string;
+            /** Format: double */
+            swing: number;
+            unit: string;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            verdictThere: "breaks" | "unknown" | "thin" | "holds";
         };
         InsideGiven: {
             /** Format: double */
@@ -977,6 +1110,19 @@ export interface components {
             journey: components["schemas"]["Pack_journey"];
             words: string;
         };
+        LimitsGiven: {
+            build: string;
+            foams: string[];
+            handCut: boolean;
+            /** Format: double */
+            lengthAndGirthMm: number | null;
+            /** Format: double */
+            longestMm: number | null;
+            reusable: boolean;
+            /** Format: int32 */
+            stepMm: number;
+            stockOnly: boolean;
+        };
         Line: {
             numbers: string;
             symbols: string;
@@ -989,6 +1135,20 @@ export interface components {
             role: "keeper" | "designer" | "packer";
             /** Format: date-time */
             since: string;
+        };
+        MissView: {
+            because: string;
+            demand: string;
+            wall: components["schemas"]["ProposalView"] | null;
+        };
+        MomentView: {
+            /** Format: double */
+            g: number;
+            /** Format: double */
+            ms: number;
+            travelMm: number[];
+            /** Format: double */
+            velocityMps: number;
         };
         NewMember: {
             name: string;
@@ -1223,6 +1383,63 @@ export interface components {
             /** Format: double */
             thicknessMm: number;
         };
+        PriceGiven: {
+            /** Format: double */
+            amount: number | null;
+            source: string;
+        };
+        PriceView: {
+            /** Format: double */
+            amount: number | null;
+            /** Format: date-time */
+            changedAt: string;
+            changedBy: string;
+            material: string;
+            source: string;
+            /** Format: int64 */
+            version: number;
+        };
+        ProposalLine: {
+            answer: components["schemas"]["ProposalsView"] | null;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            found: number;
+            /** Format: int32 */
+            of: number;
+        };
+        ProposalRequest: {
+            limits: components["schemas"]["LimitsGiven"];
+            pack: components["schemas"]["PackFile"];
+        };
+        ProposalView: {
+            /** Format: double */
+            cost: number | null;
+            /** Format: double */
+            grossMassKg: number;
+            /** Format: double */
+            margin: number;
+            materials: string[];
+            outsideMm: components["schemas"]["SizeView"];
+            pack: components["schemas"]["PackFile"];
+            solids: components["schemas"]["SolidView"][];
+            stock: string | null;
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+            /** Format: double */
+            volumeL: number;
+            weakest: string | null;
+        };
+        ProposalsView: {
+            /** Format: int64 */
+            considered: number;
+            costed: boolean;
+            currency: string;
+            miss: components["schemas"]["MissView"] | null;
+            proposals: components["schemas"]["ProposalView"][];
+            /** Format: int64 */
+            worked: number;
+        };
         RemedyView: {
             changes: components["schemas"]["PackChange"][];
             /** Format: double */
@@ -1278,6 +1495,19 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        SensitivityView: {
+            influences: components["schemas"]["InfluenceView"][];
+            /** Format: double */
+            margin: number;
+            /** Format: double */
+            marginHigh: number;
+            /** Format: double */
+            marginLow: number;
+            /** @enum {string} */
+            verdictHigh: "breaks" | "unknown" | "thin" | "holds";
+            /** @enum {string} */
+            verdictLow: "breaks" | "unknown" | "thin" | "holds";
+        };
         SessionView: {
             demoAccounts: components["schemas"]["DemoAccount"][];
             firstStart: boolean;
@@ -1313,6 +1543,37 @@ export interface components {
             name: string;
             password: string;
         };
+        SimulationView: {
+            /** Format: double */
+            absorbedJ: number;
+            capped: boolean;
+            /** Format: double */
+            closedFormG: number;
+            direction: number[];
+            drop: string;
+            /** Format: double */
+            durationMs: number;
+            /** Format: double */
+            energyError: number;
+            faces: string[];
+            /** Format: double */
+            fallJ: number;
+            /** Format: double */
+            impactMps: number;
+            impacts: string;
+            layers: components["schemas"]["StageView"][];
+            /** Format: double */
+            loadFactor: number;
+            moments: components["schemas"]["MomentView"][];
+            /** Format: double */
+            peakG: number;
+            /** Format: double */
+            peakMs: number;
+            /** Format: double */
+            temperatureC: number;
+            /** Format: double */
+            velocityChangeMps: number;
+        };
         SizeView: {
             /** Format: double */
             height: number;
@@ -1328,6 +1589,14 @@ export interface components {
             maxMm: number[];
             minMm: number[];
             part: string;
+        };
+        StageView: {
+            /** Format: int32 */
+            layer: number;
+            lockUp: components["schemas"]["SidesView"];
+            strain: components["schemas"]["SidesView"];
+            /** Format: double */
+            travelMm: number;
         };
         StaleView: {
             detail: string;
@@ -1494,7 +1763,9 @@ export interface operations {
     };
     evaluate: {
         parameters: {
-            query?: never;
+            query?: {
+                simulate?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1512,6 +1783,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EvaluationView"];
+                };
+            };
+        };
+    };
+    evaluateAsTable: {
+        parameters: {
+            query?: {
+                simulate?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
                 };
             };
         };
@@ -1607,7 +1904,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2182,6 +2479,54 @@ export interface operations {
             };
         };
     };
+    propose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalsView"];
+                };
+            };
+        };
+    };
+    proposeInLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["ProposalLine"];
+                };
+            };
+        };
+    };
     remedies: {
         parameters: {
             query?: {
@@ -2224,6 +2569,30 @@ export interface operations {
                 };
                 content: {
                     "application/schema+json": string;
+                };
+            };
+        };
+    };
+    sensitivity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensitivityView"];
                 };
             };
         };
@@ -2309,6 +2678,34 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    simulate: {
+        parameters: {
+            query: {
+                drop: string;
+                gravity?: boolean;
+                ramp?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulationView"];
+                };
             };
         };
     };
@@ -2454,6 +2851,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CushionCurveView"];
+                };
+            };
+        };
+    };
+    newest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceView"][];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                material: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceView"][];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                material: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceView"];
                 };
             };
         };

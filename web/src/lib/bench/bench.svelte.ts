@@ -15,6 +15,8 @@ import { put, valueAt } from './edit';
 
 const SAVE_AFTER_MS = 700;
 const TRY_AGAIN_MS = 3000;
+/** A fall is worked in time when the pack has been left alone this long. */
+const SIMULATE_AFTER_MS = 300;
 /** Typing in one field within this time is one step to undo. */
 const ONE_EDIT_MS = 1200;
 
@@ -25,13 +27,15 @@ export type Saving =
   | { kind: 'failed'; reason: string; signedOut: boolean }
   | { kind: 'refused' };
 
-export type Station = 'Item' | 'Journey' | 'Cushion' | 'Carton';
+export type Station = 'Item' | 'Journey' | 'Cushion' | 'Carton' | 'Walls';
 
 /** One open pack: the draft, what the server says of it, undo, and saving. */
 export class Bench {
   readonly id: string;
   pack = $state.raw<PackFile>()!;
   evaluation = $state.raw<Evaluation | null>(null);
+  /** Whether the quick reckoning is enough, or the falls are being worked in time, or have been (rule 34). */
+  timed = $state<'enough' | 'working' | 'there' | 'failed'>('enough');
   /** Fields the server refuses, by JSON Pointer; the last good evaluation keeps driving the drawing. */
   problems = $state.raw<FieldProblem[]>([]);
   saving = $state.raw<Saving>({ kind: 'unsaved' });
@@ -59,6 +63,7 @@ export class Bench {
   private lastEdit = 0;
   private asked = 0;
   private answered = 0;
+  private timeTimer: ReturnType<typeof setTimeout> | undefined;
   private saveTimer: ReturnType<typeof setTimeout> | undefined;
   private savingNow = false;
   private dirty = false;
@@ -206,6 +211,11 @@ export class Bench {
     if (data) {
       this.evaluation = data;
       this.problems = [];
+      this.timed = data.doubted ? 'working' : 'enough';
+      clearTimeout(this.timeTimer);
+      if (data.doubted) {
+        this.timeTimer = setTimeout(() => void this.simulate(turn, pack), SIMULATE_AFTER_MS);
+      }
       if (this.dirty) {
         this.saveSoon();
       }
@@ -216,6 +226,18 @@ export class Bench {
       this.saving = { kind: 'failed', reason: problem.detail, signedOut: problem.status === 401 };
       setTimeout(() => turn === this.asked && void this.evaluate(), TRY_AGAIN_MS);
     }
+  }
+
+  /** The verdict with the falls worked in time, where the quick one is in doubt; an older answer is dropped. */
+  private async simulate(turn: number, pack: PackFile) {
+    const { data } = await call(api.POST('/api/evaluations', { params: { query: { simulate: 'auto' } }, body: pack }));
+    if (turn !== this.answered) {
+      return;
+    }
+    if (data) {
+      this.evaluation = data;
+    }
+    this.timed = data ? 'there' : 'failed';
   }
 
   private worstDrop(): Drop | undefined {

@@ -44,7 +44,15 @@
       ]}
       disabled={!session.keeper}
       onset={(numbers) => set({ numbers })}
-    />: {length(38.1)}, {mass(4.8)}.
+    />: {length(38.1)}, {mass(4.8)}. Prices are in
+    <input
+      class="in-sentence currency"
+      aria-label="Currency of prices"
+      maxlength="3"
+      value={house.ways.currency}
+      disabled={!session.keeper}
+      onchange={(e) => set({ currency: e.currentTarget.value.trim().toUpperCase() })}
+    />.
   </p>
   <p class="quiet">
     Any field takes any of them: 38, 3.8 cm, 1 1/2 in, 4.8 kg, 9 lb 7 oz. What is stored stays in millimetres and
@@ -52,3 +60,10 @@
   </p>
   <Trouble {problem} />
 </section>
+
+<style>
+  .currency {
+    width: 3.25rem;
+    text-transform: uppercase;
+  }
+</style>

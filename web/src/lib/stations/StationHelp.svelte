@@ -24,6 +24,11 @@
       'A box is made to fit what is in it, with a little slack so that it goes in without force; or it comes from stock, and the room left is filled.',
       'Edge crush says how much a board carries on its edge; the grade says what it is meant for.',
       'The smallest carton that keeps the wall is the right one: size is what a light parcel pays for.'
+    ],
+    Walls: [
+      'Say what may be used and how large the pack may be; every wall within that is looked at.',
+      'What is left are walls of which none is smaller, lighter and cheaper than another and holds better too: between those you choose.',
+      'Taking one puts it on the bench in place of your layers. One undo brings yours back.'
     ]
   };
 </script>

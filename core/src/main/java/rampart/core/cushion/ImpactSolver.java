@@ -2,26 +2,46 @@ package rampart.core.cushion;
 
 import java.util.ArrayList;
 import java.util.List;
+import rampart.core.material.CushionLaw;
 import rampart.core.quantity.Units;
 
 /**
  * Finds the G at which all cushion layers, each carrying G times its mass, have absorbed the fall (rules 13 to 17).
  * Gravity while compressing, the first elastic ramp, shear, friction, rotation and the cushions opposite are neglected.
+ * One object works all conditions of one drop, each beginning where the last ended; not for use by two threads.
  */
 public final class ImpactSolver {
     /** A G above this is reported as this. */
     public static final double CAP_G = 9999;
 
     private static final int MOST_STEPS = 200;
+    private static final double LN_CAP = Math.log(CAP_G);
+    private static final double PA_PER_KPA = 1000;
 
     /** A Newton step this small leaves an error of about its square: below rounding. */
-    private static final double CLOSE = 1e-12;
+    private static final double CLOSE = 1e-9;
 
     private final List<DropLayer> layers;
     private final double[] cosine;
     private final double heightM;
 
+    /** Of the layers that act, innermost first. */
+    private final DropLayer[] acting;
+
+    private final Springs[] springs;
+    private final CushionLaw[] laws;
+    private final double[] weightN;
+    private final double[] q;
+
+    /** Energy absorbed at the G last asked for, J, and its slope with ln G. */
+    private double absorbedJ;
+
+    private double slopeJ;
+    private double lastLnG = Double.NaN;
+
     /**
+     * A drop on these layers.
+     *
      * @param layers cushion layers, innermost first
      * @param cosine the drop direction along each struck face
      * @param heightM drop height
@@ -30,131 +50,218 @@ public final class ImpactSolver {
         this.layers = layers;
         this.cosine = cosine;
         this.heightM = heightM;
-    }
-
-    /** The drop at this temperature, law and load factor. */
-    public Impact solve(double temperatureC, boolean repeated, double loadFactor) {
-        List<Springs> acting = new ArrayList<>(layers.size());
+        List<DropLayer> those = new ArrayList<>(layers.size());
         for (DropLayer layer : layers) {
             if (layer.acts()) {
-                acting.add(springs(layer, temperatureC, repeated, loadFactor));
+                those.add(layer);
             }
         }
-        double g = acting.isEmpty() ? Double.POSITIVE_INFINITY : solve(acting);
-        boolean capped = !(g <= CAP_G);
-        double peakG = capped ? CAP_G : g;
-        return new Impact(
-                peakG, capped, temperatureC, repeated, loadFactor, peaks(peakG, temperatureC, repeated, loadFactor));
+        this.acting = those.toArray(DropLayer[]::new);
+        int n = acting.length;
+        springs = new Springs[n];
+        for (int j = 0; j < n; j++) {
+            springs[j] = new Springs(acting[j].areaM2(), acting[j].thicknessM(), cosine);
+        }
+        laws = new CushionLaw[n];
+        weightN = new double[n];
+        q = new double[n];
+    }
+
+    /**
+     * The worst of a drop's conditions.
+     *
+     * @param impact the one of the highest G, the first on a tie
+     * @param lockUpFraction the largest over all of them (rule 20)
+     */
+    public record Worst(Impact impact, double lockUpFraction) {}
+
+    /**
+     * The worst over all conditions: each temperature, first and, where asked, repeated impacts, each load factor.
+     *
+     * @param loadFactors 1 and, for an item off its middle, the share of the heaviest quarter (rule 19)
+     */
+    public Worst worst(double[] temperaturesC, boolean repeated, double[] loadFactors) {
+        double highest = -1;
+        boolean capped = false;
+        double lockUp = 0;
+        double[] worstQ = new double[q.length];
+        double worstC = 0;
+        double worstLoad = 0;
+        boolean worstRepeated = false;
+        for (double temperatureC : temperaturesC) {
+            for (int r = 0; r < (repeated ? 2 : 1); r++) {
+                for (double load : loadFactors) {
+                    double g = solve(temperatureC, r == 1, load);
+                    lockUp = Math.max(lockUp, g > CAP_G ? 1 : lockUpFraction());
+                    if (Math.min(g, CAP_G) > highest) {
+                        highest = Math.min(g, CAP_G);
+                        capped = g > CAP_G;
+                        worstC = temperatureC;
+                        worstRepeated = r == 1;
+                        worstLoad = load;
+                        System.arraycopy(q, 0, worstQ, 0, q.length);
+                    }
+                }
+            }
+        }
+        condition(worstC, worstRepeated, worstLoad);
+        System.arraycopy(worstQ, 0, q, 0, q.length);
+        return new Worst(impact(highest, capped, worstC, worstRepeated, worstLoad), lockUp);
     }
 
     /** True where the cushions cannot take this fall without more than this G: one look instead of a solution. */
     public boolean exceeds(double limitG, double temperatureC, boolean repeated) {
-        List<Springs> acting = new ArrayList<>(layers.size());
-        for (DropLayer layer : layers) {
-            if (layer.acts()) {
-                acting.add(springs(layer, temperatureC, repeated, 1));
-            }
-        }
-        if (acting.isEmpty()) {
+        if (acting.length == 0) {
             return true;
         }
-        double fallJ = acting.get(acting.size() - 1).movingMassKg() * Units.STANDARD_GRAVITY * heightM;
-        return absorbed(acting, Math.log(limitG))[0] < fallJ;
+        condition(temperatureC, repeated, 1);
+        absorb(Math.log(limitG));
+        return absorbedJ < fallJ();
     }
 
-    private Springs springs(DropLayer layer, double temperatureC, boolean repeated, double loadFactor) {
-        return new Springs(
-                layer.movingMassKg() * loadFactor,
-                layer.foam().lawAt(temperatureC, repeated),
-                layer.areaM2(),
-                layer.thicknessM(),
-                cosine);
-    }
-
-    /** Newton's method on ln G, kept between bounds: absorbed energy is straight in ln G for a flat single layer. */
-    private double solve(List<Springs> acting) {
-        double outermostKg = acting.get(acting.size() - 1).movingMassKg();
-        double fallJ = outermostKg * Units.STANDARD_GRAVITY * heightM;
-        double low = Double.POSITIVE_INFINITY;
-        for (Springs s : acting) {
-            low = Math.min(low, Math.log(s.startingForceN() / (s.movingMassKg() * Units.STANDARD_GRAVITY)));
+    private void condition(double temperatureC, boolean repeated, double loadFactor) {
+        for (int j = 0; j < acting.length; j++) {
+            laws[j] = acting[j].foam().lawAt(temperatureC, repeated);
+            weightN[j] = acting[j].movingMassKg() * loadFactor * Units.STANDARD_GRAVITY;
         }
-        double high = Math.log(CAP_G);
-        if (low >= high || absorbed(acting, high)[0] < fallJ) {
+    }
+
+    private double fallJ() {
+        return weightN[acting.length - 1] * heightM;
+    }
+
+    /** The G of this condition, infinite above the cap; Newton's method on ln G, kept between bounds. */
+    private double solve(double temperatureC, boolean repeated, double loadFactor) {
+        if (acting.length == 0) {
             return Double.POSITIVE_INFINITY;
         }
-        double x = low;
+        condition(temperatureC, repeated, loadFactor);
+        double fall = fallJ();
+        double low = Double.POSITIVE_INFINITY;
+        for (int j = 0; j < acting.length; j++) {
+            low = Math.min(low, Math.log(PA_PER_KPA * laws[j].aKpa() * springs[j].weightM2() / weightN[j]));
+        }
+        double high = LN_CAP;
+        if (low >= high) {
+            return Double.POSITIVE_INFINITY;
+        }
+        boolean capKnown = false;
+        double x = lastLnG > low && lastLnG < high ? lastLnG : low;
         for (int step = 0; step < MOST_STEPS; step++) {
-            double[] at = absorbed(acting, x);
-            double missing = fallJ - at[0];
+            absorb(x);
+            double missing = fall - absorbedJ;
             if (missing > 0) {
                 low = x;
             } else {
                 high = x;
+                capKnown = true;
             }
-            double next = x + missing / at[1];
+            double next = x + missing / slopeJ;
             if (Math.abs(next - x) <= CLOSE) {
-                return Math.exp(next);
+                return found(next, next - x);
             }
             if (!(next > low && next < high)) {
+                if (!capKnown) {
+                    absorb(high);
+                    if (absorbedJ < fall) {
+                        return Double.POSITIVE_INFINITY;
+                    }
+                    capKnown = true;
+                }
                 next = (low + high) / 2;
             }
             if (next == low || next == high) {
-                return Math.exp(next);
+                return found(next, next - x);
             }
             x = next;
         }
-        return Math.exp(x);
+        return found(x, 0);
     }
 
-    /** Energy absorbed at this ln G, J, and its slope. */
-    private static double[] absorbed(List<Springs> acting, double lnG) {
+    /** Takes the travels along the last hair's step, by their slopes: what is left is of second order. */
+    private double found(double lnG, double step) {
+        lastLnG = lnG;
+        double g = Math.exp(lnG);
+        for (int j = 0; j < acting.length; j++) {
+            if (q[j] > 0) {
+                q[j] += load(j, g) / springs[j].stiffness(q[j]) * step;
+            }
+        }
+        return g;
+    }
+
+    /** Force on a layer over its stress a, m2. */
+    private double load(int j, double g) {
+        return g * weightN[j] / (PA_PER_KPA * laws[j].aKpa());
+    }
+
+    /** Energy absorbed at this ln G and its slope. */
+    private void absorb(double lnG) {
         double g = Math.exp(lnG);
         double energy = 0;
         double slope = 0;
-        for (Springs s : acting) {
-            double force = g * s.movingMassKg() * Units.STANDARD_GRAVITY;
-            double q = s.scaledTravelM(force);
+        for (int j = 0; j < acting.length; j++) {
+            double load = load(j, g);
+            double travel = springs[j].scaledTravelM(load, q[j]);
+            q[j] = travel;
             // At the very start the slope of the side that gives is wanted, or the first step would not move.
-            if (q > 0 || force >= s.startingForceN() * (1 - 1e-12)) {
-                energy += s.energyJ(q);
-                slope += s.energySlopeJ(q, force);
+            if (travel > 0 || load >= springs[j].weightM2() * (1 - 1e-12)) {
+                double perB = PA_PER_KPA / laws[j].bPerKpa();
+                energy += perB * springs[j].energyVolumeM3(travel);
+                // dE/dlnG = F dx/dlnF with x = q/(a b): F^2 / (dF/dx).
+                slope += perB * load * load / springs[j].stiffness(travel);
             }
         }
-        return new double[] {energy, slope};
+        absorbedJ = energy;
+        slopeJ = slope;
     }
 
-    private List<Impact.LayerPeak> peaks(double g, double temperatureC, boolean repeated, double loadFactor) {
+    /** The largest fraction of lock-up at the G last found. */
+    private double lockUpFraction() {
+        double largest = 0;
+        for (int j = 0; j < acting.length; j++) {
+            largest = Math.max(largest, springs[j].lockUpFraction(q[j]));
+        }
+        return largest;
+    }
+
+    private Impact impact(double g, boolean capped, double temperatureC, boolean repeated, double loadFactor) {
+        return new Impact(g, capped, temperatureC, repeated, loadFactor, peaks(g, loadFactor));
+    }
+
+    /** What each layer takes at this G in the condition last asked for. */
+    private List<Impact.LayerPeak> peaks(double g, double loadFactor) {
         List<Impact.LayerPeak> peaks = new ArrayList<>(layers.size());
+        int j = 0;
         for (DropLayer layer : layers) {
-            int n = cosine.length;
-            double[] stress = new double[n];
-            double[] strain = new double[n];
-            double[] squeeze = new double[n];
-            double[] fraction = new double[n];
             double force = g * layer.movingMassKg() * loadFactor * Units.STANDARD_GRAVITY;
-            double energy = 0;
             if (layer.acts()) {
-                Springs s = springs(layer, temperatureC, repeated, loadFactor);
-                double q = s.scaledTravelM(force);
-                if (q > 0) {
-                    energy = s.energyJ(q);
-                    for (int i = 0; i < n; i++) {
-                        fraction[i] = q * s.strainPerTravel(i);
-                        strain[i] = fraction[i] * s.law().lockUpStrain();
-                        squeeze[i] = strain[i] * layer.thicknessM()[i] * 1000;
-                        stress[i] = s.law().aKpa() / (1 - fraction[i]);
-                    }
-                } else {
-                    double share = force / s.startingForceN();
-                    for (int i = 0; i < n; i++) {
-                        stress[i] = s.law().aKpa() * share;
-                    }
-                }
+                peaks.add(peak(layer, j, force, springs[j].scaledTravelM(load(j, g), q[j])));
+                j++;
+            } else {
+                int n = cosine.length;
+                peaks.add(new Impact.LayerPeak(
+                        layer.layer(), false, force, new double[n], new double[n], new double[n], new double[n], 0));
             }
-            peaks.add(new Impact.LayerPeak(
-                    layer.layer(), layer.acts(), force, stress, strain, squeeze, fraction, energy));
         }
         return peaks;
+    }
+
+    private Impact.LayerPeak peak(DropLayer layer, int j, double forceN, double travel) {
+        int n = cosine.length;
+        double[] stress = new double[n];
+        double[] strain = new double[n];
+        double[] squeeze = new double[n];
+        double[] fraction = new double[n];
+        CushionLaw law = laws[j];
+        double share = Math.min(1, forceN / (PA_PER_KPA * law.aKpa() * springs[j].weightM2()));
+        for (int i = 0; i < n; i++) {
+            fraction[i] = travel * springs[j].strainPerTravel(i);
+            strain[i] = fraction[i] * law.lockUpStrain();
+            squeeze[i] = strain[i] * layer.thicknessM()[i] * 1000;
+            stress[i] = travel > 0 ? law.aKpa() / (1 - fraction[i]) : law.aKpa() * share;
+        }
+        double energy = PA_PER_KPA / law.bPerKpa() * springs[j].energyVolumeM3(travel);
+        return new Impact.LayerPeak(layer.layer(), true, forceN, stress, strain, squeeze, fraction, energy);
     }
 }

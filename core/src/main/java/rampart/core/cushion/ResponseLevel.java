@@ -1,8 +1,7 @@
 package rampart.core.cushion;
 
+import java.util.Arrays;
 import java.util.List;
-import java.util.SortedSet;
-import java.util.TreeSet;
 import rampart.core.journey.Spectrum;
 
 /**
@@ -17,6 +16,8 @@ public final class ResponseLevel {
         0.3626837833783620, 0.3137066458778873, 0.2223810344533745, 0.1012285362903763
     };
     private static final double WIDEST_PANEL = 0.35;
+    /** Marks round one resonance; more than a Q of 10^9 would ask for. */
+    private static final int MOST_MARKS = 64;
 
     private ResponseLevel() {}
 
@@ -37,51 +38,66 @@ public final class ResponseLevel {
         double slope = (Math.log(high.g2PerHz()) - level) / (to - from);
         double sum = 0;
         double start = from;
-        for (double end : panelEnds(from, to, resonances)) {
-            double middle = (start + end) / 2;
-            double half = (end - start) / 2;
-            for (int k = 0; k < NODE.length; k++) {
-                for (int sign = -1; sign <= 1; sign += 2) {
-                    double x = middle + sign * half * NODE[k];
-                    double hz = Math.exp(x);
-                    double density = Math.exp(level + slope * (x - from));
-                    for (Resonance resonance : resonances) {
-                        density *= resonance.squaredGain(hz);
-                    }
-                    sum += half * WEIGHT[k] * density * hz;
-                }
+        for (double mark : marks(from, to, resonances)) {
+            int parts = (int) Math.ceil((mark - start) / WIDEST_PANEL);
+            double width = (mark - start) / parts;
+            for (int p = 0; p < parts; p++) {
+                double middle = start + (p + 0.5) * width;
+                sum += panel(middle, width / 2, level + slope * (middle - from), slope, resonances);
             }
-            start = end;
+            start = mark;
         }
         return sum;
     }
 
-    /** Ends of the panels of one segment, rising; the last is the segment's end. */
-    private static SortedSet<Double> panelEnds(double from, double to, List<Resonance> resonances) {
-        SortedSet<Double> ends = new TreeSet<>();
-        for (Resonance resonance : resonances) {
-            double at = Math.log(resonance.hz());
-            inside(ends, at, from, to);
-            for (double away = 0.5 / resonance.q(); away < 3; away *= 2.5) {
-                inside(ends, at - away, from, to);
-                inside(ends, at + away, from, to);
-            }
+    private static double panel(
+            double middle, double half, double levelThere, double slope, List<Resonance> resonances) {
+        double sum = 0;
+        for (int k = 0; k < NODE.length; k++) {
+            double offset = half * NODE[k];
+            sum += WEIGHT[k]
+                    * (density(middle + offset, levelThere + slope * offset, resonances)
+                            + density(middle - offset, levelThere - slope * offset, resonances));
         }
-        ends.add(to);
-        double start = from;
-        for (double end : List.copyOf(ends)) {
-            int parts = (int) Math.ceil((end - start) / WIDEST_PANEL);
-            for (int p = 1; p < parts; p++) {
-                ends.add(start + (end - start) * p / parts);
-            }
-            start = end;
-        }
-        return ends;
+        return half * sum;
     }
 
-    private static void inside(SortedSet<Double> ends, double at, double from, double to) {
-        if (at > from && at < to) {
-            ends.add(at);
+    /** Density after the resonances times frequency: the integrand over the logarithm of frequency. */
+    private static double density(double lnHz, double level, List<Resonance> resonances) {
+        double density = Math.exp(level + lnHz);
+        if (resonances.isEmpty()) {
+            return density;
         }
+        double hz = Math.exp(lnHz);
+        for (int r = 0; r < resonances.size(); r++) {
+            density *= resonances.get(r).squaredGain(hz);
+        }
+        return density;
+    }
+
+    /** Places within a segment that a panel must not straddle, rising; the last is the segment's end. */
+    private static double[] marks(double from, double to, List<Resonance> resonances) {
+        double[] marks = new double[MOST_MARKS * resonances.size() + 1];
+        int count = 0;
+        for (Resonance resonance : resonances) {
+            double at = Math.log(resonance.hz());
+            count = inside(marks, count, at, from, to);
+            for (double away = 0.5 / resonance.q(); away < 3; away *= 2.5) {
+                count = inside(marks, count, at - away, from, to);
+                count = inside(marks, count, at + away, from, to);
+            }
+        }
+        marks[count++] = to;
+        double[] rising = Arrays.copyOf(marks, count);
+        Arrays.sort(rising);
+        return rising;
+    }
+
+    private static int inside(double[] marks, int count, double at, double from, double to) {
+        if (at > from && at < to && count < marks.length - 1) {
+            marks[count] = at;
+            return count + 1;
+        }
+        return count;
     }
 }

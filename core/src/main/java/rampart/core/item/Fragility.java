@@ -56,6 +56,20 @@ public record Fragility(
         return least < Double.POSITIVE_INFINITY ? OptionalDouble.of(least) : OptionalDouble.empty();
     }
 
+    /** The same with every acceleration it bears multiplied. */
+    public Fragility times(double factor) {
+        Map<Face, Double> byFace = new java.util.EnumMap<>(Face.class);
+        criticalAccelerationByFaceG.forEach((face, g) -> byFace.put(face, g * factor));
+        return new Fragility(
+                criticalAccelerationG.isPresent()
+                        ? OptionalDouble.of(criticalAccelerationG.getAsDouble() * factor)
+                        : criticalAccelerationG,
+                criticalVelocityChangeMps,
+                basis,
+                component,
+                byFace);
+    }
+
     /** The least of every limit that is given, G (rule 36, for vibration). */
     public OptionalDouble leastLimitG() {
         return limitG(Face.ALL);

@@ -29,6 +29,40 @@ public record Foam(
         Basis basis,
         String source) {
 
+    /** This foam with another law. */
+    public Foam withLaw(CushionLaw other) {
+        return new Foam(
+                id,
+                name,
+                densityKgM3,
+                other,
+                creepLimitKpa,
+                repeatFactor,
+                stiffnessPerC,
+                dynamicModulusKpa,
+                q,
+                note,
+                basis,
+                source);
+    }
+
+    /** This foam with another creep limit, kPa. */
+    public Foam withCreepLimit(double kpa) {
+        return new Foam(
+                id,
+                name,
+                densityKgM3,
+                law,
+                kpa,
+                repeatFactor,
+                stiffnessPerC,
+                dynamicModulusKpa,
+                q,
+                note,
+                basis,
+                source);
+    }
+
     /** Stiffness relative to 23 degC, kept within 0.5 to 2 (rule 16). */
     public double stiffnessAt(double temperatureC) {
         double factor = 1 + stiffnessPerC * (temperatureC - Climate.ROOM_C);

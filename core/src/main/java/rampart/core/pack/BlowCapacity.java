@@ -16,25 +16,38 @@ import rampart.core.quantity.Units;
  * rules out most walls by an addition.
  */
 final class BlowCapacity {
-    private static final List<Face> ONE_OF_EACH_PAIR = List.of(Face.BOTTOM, Face.RIGHT, Face.FRONT);
-    private static final double N_PER_KN = 1000;
+    /** The faces that are looked at, temperature by temperature. */
+    static final List<Face> ONE_OF_EACH_PAIR = List.of(Face.BOTTOM, Face.RIGHT, Face.FRONT);
 
-    /** Stress over the stress at which it begins to give, where strain still holds: more would press it too far (rule 20). */
-    private static final double MOST_OVER =
-            1 / (1 - StrainCheck.LIMIT * (1 - Status.THIN_BELOW)) * (1 + WallSpace.HAIR);
+    private static final double N_PER_KN = 1000;
+    private static final double BEYOND_ANY_KG = 1e6;
 
     private final double[] limitG;
     private final double[] temperaturesC;
     private final boolean repeated;
+    /** Stress over the stress at which it begins to give, where strain still holds: more would press it too far (rule 20). */
+    private final double mostOver;
 
     /** Limits with the margin that holds asks for; infinite where no G is too much. */
-    private BlowCapacity(double[] limitG, double[] temperaturesC, boolean repeated) {
+    private BlowCapacity(double[] limitG, double[] temperaturesC, boolean repeated, double margin) {
         this.limitG = limitG;
         this.temperaturesC = temperaturesC;
         this.repeated = repeated;
+        this.mostOver = 1 / (1 - StrainCheck.LIMIT * (1 - margin)) * (1 + WallSpace.HAIR);
     }
 
+    /** With the margin that holds asks for. */
     static BlowCapacity of(Fragility fragility, Journey journey) {
+        return of(fragility, journey, Status.THIN_BELOW);
+    }
+
+    static BlowCapacity of(Fragility fragility, Journey journey, double margin) {
+        // With a velocity below which no G does harm, a low fall may hold at any G; the heaviest pack falls least far.
+        boolean savedByVelocity = fragility.criticalVelocityChangeMps().isPresent()
+                && 1
+                                - Situation.velocityChangeMps(journey.drop().heightMm(BEYOND_ANY_KG))
+                                        / fragility.criticalVelocityChangeMps().getAsDouble()
+                        >= margin - WallSpace.HAIR;
         double[] limits = new double[ONE_OF_EACH_PAIR.size()];
         for (int i = 0; i < limits.length; i++) {
             Face face = ONE_OF_EACH_PAIR.get(i);
@@ -44,17 +57,15 @@ final class BlowCapacity {
                     least = Math.min(least, fragility.limitG(List.of(one)).orElse(Double.POSITIVE_INFINITY));
                 }
             }
-            // With a velocity below which no G does harm, a drop may hold at any G.
-            limits[i] = fragility.criticalVelocityChangeMps().isPresent()
-                    ? Double.POSITIVE_INFINITY
-                    : least * (1 - Status.THIN_BELOW);
+            limits[i] = savedByVelocity ? Double.POSITIVE_INFINITY : least * (1 - margin);
         }
         double min = journey.climate().minC();
         double max = journey.climate().maxC();
         return new BlowCapacity(
                 limits,
                 min == max ? new double[] {min} : new double[] {min, max},
-                journey.drop().repeated());
+                journey.drop().repeated(),
+                margin);
     }
 
     /** Energy per thickness of this cushion, J/mm, for each pair of faces and temperature. */
@@ -65,7 +76,7 @@ final class BlowCapacity {
             for (int i = 0; i < limitG.length; i++) {
                 double areaM2 = cushion.form().bearingMm2(body, ONE_OF_EACH_PAIR.get(i)) * 1e-6;
                 double atLimit = limitG[i] * movingMassKg * Units.STANDARD_GRAVITY / (N_PER_KN * law.aKpa() * areaM2);
-                double over = Math.min(atLimit, MOST_OVER);
+                double over = Math.min(atLimit, mostOver);
                 energy[t * limitG.length + i] =
                         over > 1 ? N_PER_KN * areaM2 * 1e-3 * Math.log(over) / law.bPerKpa() : 0;
             }

@@ -43,7 +43,7 @@ final class DropChecks {
                         "G",
                         () -> sentence.byAcceleration(limitG),
                         () -> new DropWorking(situation, drop).ofG());
-        boolean doubtful = drop.tips() || situation.heavyBoxes();
+        boolean doubtful = drop.tips() || situation.doubted();
         return check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
     }
 
@@ -51,10 +51,10 @@ final class DropChecks {
     private static boolean judgedByVelocity(Situation situation, Drop drop, OptionalDouble limitG) {
         OptionalDouble limit = situation.pack().item().fragility().criticalVelocityChangeMps();
         Impact worst = drop.worst();
-        if (limit.isEmpty() || worst.capped() || worst.g() >= ImpactSolver.CAP_G) {
+        if (limit.isEmpty() || worst.capped() || drop.g() >= ImpactSolver.CAP_G) {
             return false;
         }
         double margin = 1 - situation.velocityChangeMps() / limit.getAsDouble();
-        return limitG.isPresent() ? margin > 1 - worst.g() / limitG.getAsDouble() : margin > 0;
+        return limitG.isPresent() ? margin > 1 - drop.g() / limitG.getAsDouble() : margin > 0;
     }
 }

@@ -110,7 +110,14 @@ final class DropSentence {
         if (drop.tips()) {
             text.append(" The weight lies so far off centre that the item tips: call it thin at best.");
         }
-        if (situation.heavyBoxes()) {
+        drop.simulatedG()
+                .ifPresent(
+                        g -> text.append(" The boxes between the cushions are heavy, so the fall was worked in time: ")
+                                .append(Say.g(g))
+                                .append(" G there, ")
+                                .append(Say.g(drop.worst().g()))
+                                .append(" G by the quick reckoning; the higher counts."));
+        if (situation.doubted()) {
             text.append(
                     " The boxes between the cushions are heavy, which this reckoning doubts: call it thin at best.");
         }

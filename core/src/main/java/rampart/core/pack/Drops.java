@@ -1,15 +1,17 @@
 package rampart.core.pack;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import rampart.core.cushion.DropLayer;
-import rampart.core.cushion.Impact;
 import rampart.core.cushion.ImpactSolver;
 import rampart.core.item.Item;
 import rampart.core.journey.Climate;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layout;
+import rampart.core.prove.SimulatedDrop;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 
@@ -36,10 +38,22 @@ final class Drops {
         this.creeping = creeping;
     }
 
+    /** All 26 in their order; blows that meet the very same springs are worked once. */
     List<Drop> all() {
         List<Drop> all = new ArrayList<>(DropId.ALL.size());
+        List<Blow> worked = new ArrayList<>(DropId.ALL.size());
+        List<ImpactSolver.Worst> answers = new ArrayList<>(DropId.ALL.size());
         for (DropId id : DropId.ALL) {
-            all.add(drop(id));
+            Blow blow = new Blow(cosine(id), springs(id, -1, 1), loadFactors(id));
+            int known = 0;
+            while (known < worked.size() && !worked.get(known).equalTo(blow)) {
+                known++;
+            }
+            if (known == worked.size()) {
+                worked.add(blow);
+                answers.add(worst(blow));
+            }
+            all.add(drop(id, blow, answers.get(known)));
         }
         return all;
     }
@@ -50,36 +64,58 @@ final class Drops {
 
     /** The drop with the bearing areas of one layer multiplied by a factor; layer -1 leaves all as they are. */
     Drop drop(DropId id, int scaledLayer, double areaFactor) {
-        double[] cosine = cosine(id);
-        ImpactSolver solver = new ImpactSolver(springs(id, scaledLayer, areaFactor), cosine, heightMm / 1000);
-        double skew = id.flat() ? skewFactor(id.faces().get(0)) : 1;
-        Climate climate = pack.journey().climate();
-        Impact worst = null;
-        double lockUp = 0;
-        for (int t = 0; t < (climate.minC() == climate.maxC() ? 1 : 2); t++) {
-            double temperatureC = t == 0 ? climate.minC() : climate.maxC();
-            for (int r = 0; r < (pack.journey().drop().repeated() ? 2 : 1); r++) {
-                for (int k = 0; k < (skew == 1 ? 1 : 2); k++) {
-                    Impact impact = solver.solve(temperatureC, r == 1, k == 0 ? 1 : skew);
-                    lockUp = Math.max(lockUp, impact.lockUpFraction());
-                    if (worst == null || impact.g() > worst.g()) {
-                        worst = impact;
-                    }
-                }
+        Blow blow = new Blow(cosine(id), springs(id, scaledLayer, areaFactor), loadFactors(id));
+        return drop(id, blow, worst(blow));
+    }
+
+    /** What a drop meets: two that are equal in this have the same answer, to the bit. */
+    private record Blow(double[] cosine, List<DropLayer> springs, double[] loadFactors) {
+        boolean equalTo(Blow other) {
+            boolean equal = Arrays.equals(cosine, other.cosine) && Arrays.equals(loadFactors, other.loadFactors);
+            for (int j = 0; equal && j < springs.size(); j++) {
+                DropLayer mine = springs.get(j);
+                DropLayer theirs = other.springs.get(j);
+                equal = Arrays.equals(mine.areaM2(), theirs.areaM2())
+                        && Arrays.equals(mine.thicknessM(), theirs.thicknessM());
             }
+            return equal;
         }
-        List<Double> n = new ArrayList<>(cosine.length);
-        for (double c : cosine) {
+    }
+
+    private ImpactSolver.Worst worst(Blow blow) {
+        return new ImpactSolver(blow.springs(), blow.cosine(), heightMm / 1000)
+                .worst(temperaturesC(), pack.journey().drop().repeated(), blow.loadFactors());
+    }
+
+    private Drop drop(DropId id, Blow blow, ImpactSolver.Worst worst) {
+        List<Double> n = new ArrayList<>(blow.cosine().length);
+        for (double c : blow.cosine()) {
             n.add(c);
         }
-        boolean counted = id.countedIn(pack.journey().drop().sequence());
         return new Drop(
                 id,
                 List.copyOf(n),
-                counted,
-                worst,
-                lockUp,
-                id.flat() && tips(id.faces().get(0)));
+                id.countedIn(pack.journey().drop().sequence()),
+                worst.impact(),
+                worst.lockUpFraction(),
+                id.flat() && tips(id.faces().get(0)),
+                OptionalDouble.empty());
+    }
+
+    /** The same drop for a simulation, in every condition in which the closed form is worked. */
+    List<SimulatedDrop> conditions(DropId id) {
+        double[] cosine = cosine(id);
+        List<DropLayer> springs = springs(id, -1, 1);
+        List<SimulatedDrop> all = new ArrayList<>();
+        for (double temperatureC : temperaturesC()) {
+            for (boolean repeated :
+                    pack.journey().drop().repeated() ? new boolean[] {false, true} : new boolean[] {false}) {
+                for (double load : loadFactors(id)) {
+                    all.add(new SimulatedDrop(springs, cosine, heightMm / 1000, temperatureC, repeated, load));
+                }
+            }
+        }
+        return all;
     }
 
     /** True where this drop surely exceeds the limit; false says nothing. */
@@ -89,6 +125,18 @@ final class Drops {
         Climate climate = pack.journey().climate();
         boolean repeated = pack.journey().drop().repeated();
         return solver.exceeds(limitG, climate.minC(), repeated) || solver.exceeds(limitG, climate.maxC(), repeated);
+    }
+
+    private double[] temperaturesC() {
+        Climate climate = pack.journey().climate();
+        return climate.minC() == climate.maxC()
+                ? new double[] {climate.minC()}
+                : new double[] {climate.minC(), climate.maxC()};
+    }
+
+    private double[] loadFactors(DropId id) {
+        double skew = id.flat() ? skewFactor(id.faces().get(0)) : 1;
+        return skew == 1 ? new double[] {1} : new double[] {1, skew};
     }
 
     private double[] cosine(DropId id) {

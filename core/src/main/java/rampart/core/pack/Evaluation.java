@@ -13,6 +13,7 @@ import rampart.core.layout.Layout;
  * @param velocityChangeMps with rebound, m/s
  * @param naturalFrequencyHz of the item on its bottom cushions; empty without such
  * @param creeping indices of the layers whose bottom load is over the creep limit
+ * @param doubted true where heavy boxes make a time simulation worth while and none was asked for (rule 34)
  * @param checks in their order
  * @param drops all 26 in their order
  * @param blows the same 26 judged, counted or not
@@ -25,6 +26,7 @@ public record Evaluation(
         OptionalDouble naturalFrequencyHz,
         Layout layout,
         java.util.Set<Integer> creeping,
+        boolean doubted,
         List<Check> checks,
         List<Drop> drops,
         List<Check> blows) {
@@ -34,9 +36,15 @@ public record Evaluation(
     /** The lowest margin of all checks that have one; minus infinity where none has. */
     public double lowestMargin() {
         return checks.stream()
-                .filter(check -> check.margin().isPresent())
+                .filter(Evaluation::marginCounts)
                 .mapToDouble(check -> check.margin().getAsDouble())
                 .min()
                 .orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    /** Going into a stock carton is a yes or a no: how closely it fits is no margin. */
+    static boolean marginCounts(Check check) {
+        boolean fits = check.id().equals("fit") && check.status() == Status.HOLDS;
+        return check.margin().isPresent() && !fits;
     }
 }

@@ -26,7 +26,23 @@ public final class Evaluator {
 
     /** @throws IllegalArgumentException if the last layer is not a box or the catalogue lacks a material */
     public static Evaluation evaluate(Pack pack, Catalogue catalogue) {
-        Situation situation = Situation.of(pack, catalogue);
+        return evaluate(Situation.of(pack, catalogue));
+    }
+
+    /**
+     * The same, with the counted drops worked in time where heavy boxes between the cushions leave the closed form in
+     * doubt (rule 34).
+     */
+    public static Evaluation simulate(Pack pack, Catalogue catalogue) {
+        return evaluate(Situation.simulated(pack, catalogue));
+    }
+
+    /** For a search, which draws nothing: the same without solids. */
+    static Evaluation evaluateUndrawn(Pack pack, Catalogue catalogue) {
+        return evaluate(Situation.undrawn(pack, catalogue));
+    }
+
+    private static Evaluation evaluate(Situation situation) {
         List<Check> blows = DropChecks.all(situation);
         List<Check> checks = new ArrayList<>();
         for (int i = 0; i < blows.size(); i++) {
@@ -52,6 +68,7 @@ public final class Evaluator {
                 resonance.isPresent() ? OptionalDouble.of(resonance.get().hz()) : OptionalDouble.empty(),
                 situation.layout(),
                 situation.creeping(),
+                situation.doubted(),
                 List.copyOf(checks),
                 situation.drops(),
                 blows);

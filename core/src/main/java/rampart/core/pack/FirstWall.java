@@ -13,14 +13,12 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import rampart.core.box.RegularSlotted;
-import rampart.core.item.Fragility;
 import rampart.core.item.Item;
 import rampart.core.journey.Journey;
 import rampart.core.layout.Layer;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Flute;
-import rampart.core.quantity.Face;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 
@@ -165,17 +163,12 @@ public final class FirstWall {
     }
 
     private static Item stronger(Item item, double factor) {
-        Fragility f = item.fragility();
-        Map<Face, Double> byFace = new HashMap<>();
-        f.criticalAccelerationByFaceG().forEach((face, g) -> byFace.put(face, g * factor));
-        OptionalDouble g = f.criticalAccelerationG();
-        Fragility stronger = new Fragility(
-                g.isPresent() ? OptionalDouble.of(g.getAsDouble() * factor) : g,
-                f.criticalVelocityChangeMps(),
-                f.basis(),
-                f.component(),
-                byFace);
-        return new Item(item.name(), item.size(), item.massKg(), item.centreOfMass(), stronger);
+        return new Item(
+                item.name(),
+                item.size(),
+                item.massKg(),
+                item.centreOfMass(),
+                item.fragility().times(factor));
     }
 
     private Optional<List<Layer>> smallest() {
@@ -434,23 +427,12 @@ public final class FirstWall {
         });
     }
 
-    /** True where the foam bears what rests on it, with a margin (rule 21), or where that is forgiven. */
+    /** True where the foam bears what rests on it, or where that is forgiven. */
     private boolean rests(WallSpace.Cushioning cushioning, Layer.Cushion layer, Size body, double massKg) {
-        double kpa = massKg * Units.STANDARD_GRAVITY / (layer.form().bearingMm2(body, Face.BOTTOM) * 1e-6) * 1e-3;
-        double bears = cushioning.foam().creepLimitKpa() * (1 - Status.THIN_BELOW) * (1 + WallSpace.HAIR);
-        return passes("cushion.creep", kpa <= bears);
+        return passes("cushion.creep", WallSpace.rests(cushioning.foam(), layer, body, massKg));
     }
 
     private static double massKg(WallSpace.Cushioning cushioning, Layer.Cushion layer, Size body) {
-        double t = cushioning.thicknessMm();
-        double mm3 = 0;
-        if (cushioning.sharePercent() == 100) {
-            mm3 = body.plus(2 * t, 2 * t, 2 * t).volumeMm3() - body.volumeMm3();
-        } else {
-            for (Face face : Face.ALL) {
-                mm3 += layer.form().bearingMm2(body, face) * t;
-            }
-        }
-        return mm3 * 1e-9 * cushioning.foam().densityKgM3();
+        return WallSpace.volumeMm3(layer, body, body) * 1e-9 * cushioning.foam().densityKgM3();
     }
 }

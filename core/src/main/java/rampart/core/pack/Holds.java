@@ -36,20 +36,26 @@ final class Holds {
      * @param forgiven ids of checks that may fail
      */
     static Optional<String> failing(Pack pack, Catalogue catalogue, Set<String> forgiven) {
+        return failing(pack, catalogue, forgiven, Status.THIN_BELOW);
+    }
+
+    /** The same where each check must leave this margin, 0.10 or more. */
+    static Optional<String> failing(Pack pack, Catalogue catalogue, Set<String> forgiven, double margin) {
         Situation situation = Situation.undrawn(pack, catalogue);
         return Stream.<Supplier<Optional<String>>>of(
-                        () -> failing(WITHOUT_DROPS, situation, forgiven),
-                        () -> failingDrop(situation),
-                        () -> failing(LAST, situation, forgiven))
+                        () -> failing(WITHOUT_DROPS, situation, forgiven, margin),
+                        () -> failingDrop(situation, margin),
+                        () -> failing(LAST, situation, forgiven, margin))
                 .map(Supplier::get)
                 .flatMap(Optional::stream)
                 .findFirst();
     }
 
-    private static Optional<String> failing(List<CheckRule> rules, Situation situation, Set<String> forgiven) {
+    private static Optional<String> failing(
+            List<CheckRule> rules, Situation situation, Set<String> forgiven, double margin) {
         for (CheckRule rule : rules) {
             for (Check check : rule.on(situation)) {
-                if (check.status() != Status.HOLDS && !forgiven.contains(check.id())) {
+                if (!leaves(check, margin) && !forgiven.contains(check.id())) {
                     return Optional.of(check.id());
                 }
             }
@@ -57,29 +63,36 @@ final class Holds {
         return Optional.empty();
     }
 
-    private static Optional<String> failingDrop(Situation situation) {
+    private static Optional<String> failingDrop(Situation situation, double margin) {
         Drops drops = situation.working();
         Fragility fragility = situation.pack().item().fragility();
         List<DropId> counted = CORNERS_FIRST.stream()
                 .filter(id -> id.countedIn(situation.pack().journey().drop().sequence()))
                 .toList();
         // A look at the limit is much cheaper than solving for G, and mostly decides: all of these first.
-        if (fragility.criticalVelocityChangeMps().isEmpty()) {
+        // Where the velocity change may save a drop, its G alone decides nothing.
+        OptionalDouble bearsMps = fragility.criticalVelocityChangeMps();
+        boolean byG = bearsMps.isEmpty() || 1 - situation.velocityChangeMps() / bearsMps.getAsDouble() < margin;
+        if (byG) {
             for (DropId id : counted) {
                 OptionalDouble limit = fragility.limitG(id.faces());
                 if (limit.isPresent()
-                        && drops.surelyExceeds(
-                                id, limit.getAsDouble() * (1 - Status.THIN_BELOW) * (1 + WallSpace.HAIR))) {
+                        && drops.surelyExceeds(id, limit.getAsDouble() * (1 - margin) * (1 + WallSpace.HAIR))) {
                     return Optional.of(id.id());
                 }
             }
         }
         for (DropId id : counted) {
             Check check = DropChecks.check(situation, drops.drop(id));
-            if (check.status() != Status.HOLDS) {
+            if (!leaves(check, margin)) {
                 return Optional.of(check.id());
             }
         }
         return Optional.empty();
+    }
+
+    private static boolean leaves(Check check, double margin) {
+        boolean enough = !Evaluation.marginCounts(check) || check.margin().orElse(1) >= margin;
+        return check.status() == Status.HOLDS && enough;
     }
 }

@@ -22,25 +22,32 @@ final class Situation {
     private final Layout layout;
     private final double dropHeightMm;
     private final Set<Integer> creeping;
+    private final boolean simulated;
     private List<Drop> drops;
 
-    private Situation(Pack pack, Layout layout, double dropHeightMm, Set<Integer> creeping) {
+    private Situation(Pack pack, Layout layout, double dropHeightMm, Set<Integer> creeping, boolean simulated) {
         this.pack = pack;
         this.layout = layout;
         this.dropHeightMm = dropHeightMm;
         this.creeping = creeping;
+        this.simulated = simulated;
     }
 
     static Situation of(Pack pack, Catalogue catalogue) {
-        return of(pack, LayoutWalk.lay(pack.item(), pack.layers(), catalogue));
+        return of(pack, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), false);
+    }
+
+    /** With the counted drops simulated in time where the boxes between the cushions are heavy (rule 34). */
+    static Situation simulated(Pack pack, Catalogue catalogue) {
+        return of(pack, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), true);
     }
 
     /** For a search, which draws nothing. */
     static Situation undrawn(Pack pack, Catalogue catalogue) {
-        return of(pack, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue));
+        return of(pack, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), false);
     }
 
-    private static Situation of(Pack pack, Layout layout) {
+    private static Situation of(Pack pack, Layout layout, boolean simulated) {
         Set<Integer> creeping = new HashSet<>();
         for (LaidCushion cushion : layout.cushions()) {
             if (cushion.cushions(Face.BOTTOM)
@@ -48,7 +55,8 @@ final class Situation {
                 creeping.add(cushion.layer());
             }
         }
-        return new Situation(pack, layout, pack.journey().drop().heightMm(layout.grossMassKg()), Set.copyOf(creeping));
+        return new Situation(
+                pack, layout, pack.journey().drop().heightMm(layout.grossMassKg()), Set.copyOf(creeping), simulated);
     }
 
     Pack pack() {
@@ -72,7 +80,9 @@ final class Situation {
     /** All 26 in their order. */
     List<Drop> drops() {
         if (drops == null) {
-            drops = working().all();
+            drops = simulated && heavyBoxes()
+                    ? Simulations.worst(this, working().all())
+                    : working().all();
         }
         return drops;
     }
@@ -84,6 +94,11 @@ final class Situation {
 
     /** Velocity change with rebound, m/s: {@code (1+e) sqrt(2 g h)} (rule 18). */
     double velocityChangeMps() {
+        return velocityChangeMps(dropHeightMm);
+    }
+
+    /** The same from any height. */
+    static double velocityChangeMps(double dropHeightMm) {
         return (1 + REBOUND) * Math.sqrt(2 * Units.STANDARD_GRAVITY * dropHeightMm / 1000);
     }
 
@@ -96,6 +111,11 @@ final class Situation {
         double difference = cushions.get(cushions.size() - 1).movingMassKg()
                 - cushions.get(0).movingMassKg();
         return difference > HEAVY_BOXES_BEYOND * pack.item().massKg();
+    }
+
+    /** True where heavy boxes leave the closed form in doubt and nothing better is there. */
+    boolean doubted() {
+        return !simulated && heavyBoxes();
     }
 
     LaidCushion cushion(int layer) {

@@ -15,6 +15,7 @@ import rampart.core.material.Foam;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.quantity.Units;
 
 /**
  * The walls among which the first wall is sought: one cushion in a carton, or two cushions with an inner box between;
@@ -55,23 +56,49 @@ final class WallSpace {
          * where not even one piece does.
          */
         Optional<Layer.Cushion> on(Size body) {
-            SixSided thickness = SixSided.all(thicknessMm);
-            if (sharePercent == 100) {
-                return Optional.of(new Layer.Cushion(foam.id(), new CushionForm.Full(), thickness));
-            }
-            SixSided bearing = SixSided.of(
-                    face -> Math.max(1, Math.round(body.faceAreaMm2(face) * sharePercent / 100 / MM2_PER_CM2)));
-            return PAD_COUNTS.stream()
-                    .map(count -> new CushionForm.Pads(bearing, SixSided.all(count)))
-                    .filter(pads -> Face.ALL.stream().allMatch(face -> standsStraight(pads.padMm2(body, face))))
-                    .findFirst()
-                    .map(pads -> new Layer.Cushion(foam.id(), pads, thickness));
+            return cushion(foam, sharePercent, SixSided.all(thicknessMm), body);
         }
+    }
 
-        private boolean standsStraight(double padMm2) {
-            double side = BucklingCheck.FACTOR * thicknessMm;
-            return Status.ofMargin(1 - side * side / padMm2) == Status.HOLDS;
+    /** The same for any thickness of each side. */
+    static Optional<Layer.Cushion> cushion(Foam foam, int sharePercent, SixSided thickness, Size body) {
+        if (sharePercent == 100) {
+            return Optional.of(new Layer.Cushion(foam.id(), new CushionForm.Full(), thickness));
         }
+        SixSided bearing =
+                SixSided.of(face -> Math.max(1, Math.round(body.faceAreaMm2(face) * sharePercent / 100 / MM2_PER_CM2)));
+        return PAD_COUNTS.stream()
+                .map(count -> new CushionForm.Pads(bearing, SixSided.all(count)))
+                .filter(pads ->
+                        Face.ALL.stream().allMatch(face -> standsStraight(pads.padMm2(body, face), thickness.on(face))))
+                .findFirst()
+                .map(pads -> new Layer.Cushion(foam.id(), pads, thickness));
+    }
+
+    /** True where the foam bears what rests on it, with a margin (rule 21). */
+    static boolean rests(Foam foam, Layer.Cushion layer, Size body, double massKg) {
+        double areaM2 = layer.form().bearingMm2(body, Face.BOTTOM) * 1e-6;
+        double kpa = massKg * Units.STANDARD_GRAVITY / areaM2 * 1e-3;
+        return kpa <= foam.creepLimitKpa() * (1 - Status.THIN_BELOW) * (1 + HAIR);
+    }
+
+    /** Volume of a full or padded cushion on this body, laid round this envelope, mm3 (rule 10). */
+    static double volumeMm3(Layer.Cushion layer, Size body, Size envelope) {
+        SixSided mm = layer.thicknessMm();
+        if (layer.form() instanceof CushionForm.Full) {
+            Size outer = envelope.plus(mm.left() + mm.right(), mm.front() + mm.back(), mm.top() + mm.bottom());
+            return outer.volumeMm3() - envelope.volumeMm3();
+        }
+        double sum = 0;
+        for (Face face : Face.ALL) {
+            sum += layer.form().bearingMm2(body, face) * mm.on(face);
+        }
+        return sum;
+    }
+
+    private static boolean standsStraight(double padMm2, double thicknessMm) {
+        double side = BucklingCheck.FACTOR * thicknessMm;
+        return Status.ofMargin(1 - side * side / padMm2) == Status.HOLDS;
     }
 
     /** All foams with all shares, at a thickness. */

@@ -12,12 +12,14 @@ import rampart.core.quantity.Face;
  * @param faces struck, in rising number
  * @param direction its components along the struck faces, in their order, each 0 to 1
  * @param blow how it is judged, counted or not
+ * @param simulatedG peak of the time simulation; null where there was none
  * @param travelMm how far the item moves along the direction
  */
 public record DropView(
         String id,
         List<String> faces,
         double g,
+        @Nullable Double simulatedG,
         boolean counted,
         List<Double> direction,
         double temperatureC,
@@ -38,6 +40,7 @@ public record DropView(
                 drop.id().id(),
                 faces.stream().map(Face::word).toList(),
                 drop.g(),
+                drop.simulatedG().isPresent() ? drop.simulatedG().getAsDouble() : null,
                 drop.counted(),
                 drop.cosine(),
                 drop.worst().temperatureC(),

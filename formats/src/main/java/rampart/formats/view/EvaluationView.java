@@ -12,11 +12,16 @@ import rampart.core.pack.Evaluation;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 
-/** Everything Rampart says of a pack. */
+/**
+ * Everything Rampart says of a pack.
+ *
+ * @param doubted true where heavy boxes make it worth while to ask again with {@code simulate=auto} (rule 34)
+ */
 public record EvaluationView(
         StatusView verdict,
         @Nullable String weakest,
         int rules,
+        boolean doubted,
         double dropHeightMm,
         double velocityChangeMps,
         double grossMassKg,
@@ -40,6 +45,7 @@ public record EvaluationView(
                 StatusView.of(evaluation.verdict()),
                 evaluation.weakest().map(Check::id).orElse(null),
                 Evaluation.RULES_EDITION,
+                evaluation.doubted(),
                 evaluation.dropHeightMm(),
                 evaluation.velocityChangeMps(),
                 layout.grossMassKg(),
@@ -111,7 +117,7 @@ public record EvaluationView(
     /** A piece of the pack to draw to scale, mm from the middle of the item. */
     public record SolidView(
             String part, @Nullable Integer layer, @Nullable String face, List<Double> minMm, List<Double> maxMm) {
-        static SolidView of(Solid solid) {
+        public static SolidView of(Solid solid) {
             return new SolidView(
                     solid.part().name().toLowerCase(Locale.ROOT),
                     solid.layer().isPresent() ? solid.layer().getAsInt() : null,

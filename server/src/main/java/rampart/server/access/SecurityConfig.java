@@ -39,6 +39,11 @@ class SecurityConfig {
     private static final String[] OPEN = {"/api/session", "/api/first-account", "/actuator/health"};
     private static final String[] ASKING_ONLY = {
         "/api/evaluations",
+        "/api/evaluations.csv",
+        "/api/simulations",
+        "/api/sensitivities",
+        "/api/proposals",
+        "/api/proposals/lines",
         "/api/curves",
         "/api/remedies",
         "/api/first-walls",

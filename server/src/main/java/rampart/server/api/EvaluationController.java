@@ -3,6 +3,8 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.constraints.Pattern;
+import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -11,12 +13,17 @@ import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Curves;
 import rampart.core.pack.CutList;
+import rampart.core.pack.Evaluation;
 import rampart.core.pack.Evaluator;
 import rampart.core.pack.Pack;
+import rampart.core.pack.Simulations;
+import rampart.core.prove.Assumptions;
+import rampart.formats.EvaluationCsv;
 import rampart.formats.PackFile;
 import rampart.formats.view.CurveView;
 import rampart.formats.view.CutListView;
 import rampart.formats.view.EvaluationView;
+import rampart.formats.view.SimulationView;
 import rampart.server.messages.Message;
 
 /** Evaluates pack files; nothing is stored. */
@@ -28,13 +35,65 @@ class EvaluationController {
         this.catalogue = catalogue;
     }
 
+    /**
+     * Everything Rampart says of the pack.
+     *
+     * @param simulate {@code auto} works the counted drops in time where heavy boxes between the cushions leave the
+     *     closed form in doubt (rule 34); {@code never} is the default
+     */
     @PostMapping(
             path = "/api/evaluations",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    EvaluationView evaluate(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
-        return EvaluationView.of(Evaluator.evaluate(PackFile.read(file).pack(), catalogue));
+    EvaluationView evaluate(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestParam(name = "simulate", defaultValue = "never")
+                    @Pattern(regexp = "auto|never", message = "it is auto or never")
+                    String simulate) {
+        return EvaluationView.of(evaluation(file, simulate));
+    }
+
+    /** The same as a table: every check and drop in a line, with comma and decimal point. */
+    @PostMapping(
+            path = "/api/evaluations.csv",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = "text/csv;charset=UTF-8")
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    byte[] evaluateAsTable(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestParam(name = "simulate", defaultValue = "never")
+                    @Pattern(regexp = "auto|never", message = "it is auto or never")
+                    String simulate) {
+        return EvaluationCsv.write(evaluation(file, simulate)).getBytes(StandardCharsets.UTF_8);
+    }
+
+    private Evaluation evaluation(byte[] file, String simulate) {
+        Pack pack = PackFile.read(file).pack();
+        return simulate.equals("auto") ? Evaluator.simulate(pack, catalogue) : Evaluator.evaluate(pack, catalogue);
+    }
+
+    /**
+     * One drop worked in time, in the condition of its highest peak.
+     *
+     * @param drop id of the drop, such as {@code drop.corner.2-3-5}
+     * @param gravity gravity goes on pulling while the cushions are pressed
+     * @param ramp stress rises from nothing over the first strain
+     */
+    @PostMapping(
+            path = "/api/simulations",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    SimulationView simulate(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestParam("drop") String drop,
+            @RequestParam(name = "gravity", defaultValue = "true") boolean gravity,
+            @RequestParam(name = "ramp", defaultValue = "false") boolean ramp) {
+        Assumptions assumptions = new Assumptions(gravity, ramp, Assumptions.RULE_34.relativeTolerance());
+        return Simulations.of(PackFile.read(file).pack(), catalogue, drop, assumptions)
+                .map(SimulationView::of)
+                .orElseThrow(() -> new ApiException(Message.NO_DROP));
     }
 
     /** What to cut and what to buy for the pack. */

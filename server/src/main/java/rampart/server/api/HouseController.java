@@ -31,7 +31,7 @@ class HouseController {
         this.trail = trail;
     }
 
-    /** How the house shows lengths, masses and numbers; what is stored is always in mm and kg. */
+    /** How the house shows lengths, masses and numbers, and in what it pays; what is stored is always in mm and kg. */
     record HouseWays(
             @NotNull(message = "give the unit of lengths: mm or in")
             @Pattern(regexp = "mm|in", message = "lengths are shown in mm or in")
@@ -43,9 +43,13 @@ class HouseController {
 
             @NotNull(message = "give how numbers are written: point or comma")
             @Pattern(regexp = "point|comma", message = "numbers are written with a point or a comma")
-            String numbers) {
+            String numbers,
+
+            // Absent where a caller does not know of it: it then stays what it is.
+            @Pattern(regexp = "[A-Z]{3}", message = "a currency is three capitals such as EUR")
+            String currency) {
         static HouseWays of(Ways ways) {
-            return new HouseWays(ways.lengthUnit(), ways.massUnit(), ways.numbers());
+            return new HouseWays(ways.lengthUnit(), ways.massUnit(), ways.numbers(), ways.currency());
         }
     }
 
@@ -72,7 +76,8 @@ class HouseController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     HouseWays set(@Valid @RequestBody HouseWays ways, Principal who) {
-        house.set(new Ways(ways.lengthUnit(), ways.massUnit(), ways.numbers()), who.getName());
+        String currency = ways.currency() == null ? house.ways().currency() : ways.currency();
+        house.set(new Ways(ways.lengthUnit(), ways.massUnit(), ways.numbers(), currency), who.getName());
         return ways();
     }
 

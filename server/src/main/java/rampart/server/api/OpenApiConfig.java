@@ -23,7 +23,9 @@ import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.RemedyView;
+import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SidesView;
+import rampart.formats.view.SimulationView;
 import rampart.formats.view.SizeView;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -38,6 +40,8 @@ class OpenApiConfig {
             EvaluationView.class,
             CheckView.class,
             DropView.class,
+            SimulationView.class,
+            SensitivityView.class,
             CurveView.class,
             CutListView.class,
             CatalogueView.class,
@@ -53,6 +57,8 @@ class OpenApiConfig {
             HouseController.class,
             VisitController.class,
             StoresController.class,
+            PriceController.class,
+            ProposalController.class,
             PhotographController.class,
             ComparisonView.class,
             ComparisonController.class,

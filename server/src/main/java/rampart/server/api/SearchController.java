@@ -15,10 +15,12 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.FirstWall;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Remedies;
+import rampart.core.pack.Sensitivity;
 import rampart.formats.PackFile;
 import rampart.formats.UnreadableFileException;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.RemedyView;
+import rampart.formats.view.SensitivityView;
 
 /** Searches for walls and remedies; nothing is stored. */
 @RestController
@@ -85,5 +87,15 @@ class SearchController {
         return Remedies.of(PackFile.read(file).pack(), catalogue, Optional.ofNullable(check)).stream()
                 .map(RemedyView::of)
                 .toList();
+    }
+
+    /** Which input matters most to the verdict, and how sure the verdict is. */
+    @PostMapping(
+            path = "/api/sensitivities",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    SensitivityView sensitivity(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+        return SensitivityView.of(Sensitivity.of(PackFile.read(file).pack(), catalogue));
     }
 }

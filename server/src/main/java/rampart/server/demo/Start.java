@@ -7,7 +7,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
@@ -21,6 +23,7 @@ import rampart.server.access.FirstStart;
 import rampart.server.packs.PackShelf;
 import rampart.server.store.StockRepository.StoredCarton;
 import rampart.server.store.StockRepository.StoredSheet;
+import rampart.server.stores.PriceList;
 import rampart.server.stores.Stores;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -34,6 +37,7 @@ class Start implements ApplicationRunner {
     private final FirstStart firstStart;
     private final PackShelf shelf;
     private final Stores stores;
+    private final PriceList prices;
     private final JsonMapper mapper;
     private final Optional<Path> packs;
     private final Optional<Path> runFile;
@@ -44,6 +48,7 @@ class Start implements ApplicationRunner {
             FirstStart firstStart,
             PackShelf shelf,
             Stores stores,
+            PriceList prices,
             JsonMapper mapper,
             @Value("${rampart.demo-packs:}") String packs,
             @Value("${rampart.run-file:}") String runFile) {
@@ -52,6 +57,7 @@ class Start implements ApplicationRunner {
         this.firstStart = firstStart;
         this.shelf = shelf;
         this.stores = stores;
+        this.prices = prices;
         this.mapper = mapper;
         this.packs = path(packs);
         this.runFile = path(runFile);
@@ -90,8 +96,9 @@ class Start implements ApplicationRunner {
         }
     }
 
-    /** What the demo's file says lies in the stores. */
-    record DemoStores(List<DemoCarton> cartons, List<StoredSheet> sheets) {}
+    /** What the demo's file says lies in the stores; prices are by material. */
+    record DemoStores(
+            List<DemoCarton> cartons, List<StoredSheet> sheets, Map<String, Double> prices, String pricesSource) {}
 
     /** A carton of that file. */
     record DemoCarton(String name, DemoSize insideMm, String board, String source) {
@@ -110,6 +117,9 @@ class Start implements ApplicationRunner {
                         new StockCarton(UUID.randomUUID().toString(), c.name(), c.size(), c.board()), c.source(), 1))
                 .toList();
         stores.fill(cartons, filled.sheets(), IMPORTER);
+        filled.prices()
+                .forEach((material, amount) ->
+                        prices.set(material, OptionalDouble.of(amount), filled.pricesSource(), 0, IMPORTER));
     }
 
     private void write(Path file, Running running) throws IOException {

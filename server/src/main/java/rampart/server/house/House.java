@@ -25,6 +25,9 @@ public class House {
     public void set(Ways ways, String by) {
         repository.set(ways);
         trail.add(
-                by, Deed.WAYS_CHANGED, "", ways.lengthUnit() + ", " + ways.massUnit() + ", decimal " + ways.numbers());
+                by,
+                Deed.WAYS_CHANGED,
+                "",
+                ways.lengthUnit() + ", " + ways.massUnit() + ", decimal " + ways.numbers() + ", " + ways.currency());
     }
 }

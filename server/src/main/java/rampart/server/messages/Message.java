@@ -142,6 +142,11 @@ public enum Message {
             "This pack was saved by {0} in the meantime.",
             "Nothing is lost: both versions are here.",
             "Choose which to keep, part by part."),
+    NO_DROP(
+            HttpStatus.NOT_FOUND,
+            "There is no drop of that name.",
+            "Nothing was changed.",
+            "Name one of the 26, such as drop.face.3 or drop.corner.2-3-5."),
     NO_CURVE(
             HttpStatus.NOT_FOUND,
             "There is no curve for this check of this pack.",
@@ -167,6 +172,16 @@ public enum Message {
             "Somebody changed this carton in the meantime.",
             "Nothing was changed by you.",
             "Look at what it is now and change it again."),
+    PRICE_CHANGED(
+            HttpStatus.CONFLICT,
+            "Somebody changed this price in the meantime.",
+            "Nothing was changed by you.",
+            "Look at what it is now and change it again."),
+    NO_MATERIAL(
+            HttpStatus.NOT_FOUND,
+            "There is no material called '{0}' in the stores.",
+            "Nothing was changed.",
+            "Name a foam, a board or a wrap of the stores."),
     SHEET_IS_THERE(
             HttpStatus.CONFLICT,
             "This foam lies in this thickness already.",

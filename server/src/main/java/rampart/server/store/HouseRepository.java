@@ -12,19 +12,22 @@ public class HouseRepository {
         this.jdbc = jdbc;
     }
 
-    /** How lengths, masses and numbers are shown. What is stored is always in mm and kg. */
-    public record Ways(String lengthUnit, String massUnit, String numbers) {}
+    /** How lengths, masses and numbers are shown, and the currency of prices. What is stored is always in mm and kg. */
+    public record Ways(String lengthUnit, String massUnit, String numbers, String currency) {}
 
     public Ways ways() {
-        return jdbc.sql("SELECT length_unit, mass_unit, numbers FROM house")
-                .query((row, i) ->
-                        new Ways(row.getString("length_unit"), row.getString("mass_unit"), row.getString("numbers")))
+        return jdbc.sql("SELECT length_unit, mass_unit, numbers, currency FROM house")
+                .query((row, i) -> new Ways(
+                        row.getString("length_unit"),
+                        row.getString("mass_unit"),
+                        row.getString("numbers"),
+                        row.getString("currency")))
                 .single();
     }
 
     public void set(Ways ways) {
-        jdbc.sql("UPDATE house SET length_unit = ?, mass_unit = ?, numbers = ?")
-                .params(ways.lengthUnit(), ways.massUnit(), ways.numbers())
+        jdbc.sql("UPDATE house SET length_unit = ?, mass_unit = ?, numbers = ?, currency = ?")
+                .params(ways.lengthUnit(), ways.massUnit(), ways.numbers(), ways.currency())
                 .update();
     }
 }

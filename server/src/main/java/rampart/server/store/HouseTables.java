@@ -31,6 +31,7 @@ public final class HouseTables implements AutoCloseable {
             "event",
             "stock_carton",
             "sheet",
+            "price",
             "catalogue",
             "pack",
             "revision",
@@ -39,7 +40,7 @@ public final class HouseTables implements AutoCloseable {
 
     /** Tables with rows that only people make: a house without any is empty. */
     private static final List<String> SIGNS_OF_LIFE =
-            List.of("account", "pack", "revision", "event", "stock_carton", "sheet", "photograph");
+            List.of("account", "pack", "revision", "event", "stock_carton", "sheet", "price", "photograph");
 
     /** The driver's own text of a time is not always one that means the same when it is written again. */
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSS", Locale.ROOT);

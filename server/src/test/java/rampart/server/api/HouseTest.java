@@ -169,7 +169,8 @@ class HouseTest {
     @ParameterizedTest
     @CsvSource({"in, lb, comma", "mm, kg, point"})
     void theWaysOfTheHouseAreSetForEverybody(String length, String mass, String numbers) {
-        String body = "{\"lengthUnit\":\"%s\",\"massUnit\":\"%s\",\"numbers\":\"%s\"}".formatted(length, mass, numbers);
+        String body = "{\"lengthUnit\":\"%s\",\"massUnit\":\"%s\",\"numbers\":\"%s\",\"currency\":\"EUR\"}"
+                .formatted(length, mass, numbers);
         assertThat(keeper.put("api/house", body).status()).isEqualTo(200);
         assertThat(Http.signedIn().get("api/house").json()).isEqualTo(Http.MAPPER.readTree(body));
         Answer wrong = keeper.put("api/house", body.replace(length, "furlong"));

@@ -91,6 +91,16 @@ class AccessibilityTest {
         browser.button("Look in stock").click();
         browser.see(".fit");
         check("bench, stock");
+        browser.button("Walls").click();
+        browser.button("Propose walls").click();
+        browser.see(".miss");
+        check("bench, walls, nearest miss");
+        browser.button("Cushion").click();
+        browser.button("Watch this fall slowly").click();
+        browser.see(".player svg path");
+        browser.button("Work out which input matters most").click();
+        browser.see(".matters li");
+        check("bench, a fall played and what matters");
         browser.button("What would mend it").click();
         browser.see(".remedy");
         check("bench, remedies");
@@ -142,7 +152,7 @@ class AccessibilityTest {
         browser.open("stores");
         browser.see("figure svg path.curve");
         check("stores, foams");
-        for (String room : List.of("Boards and wraps", "Stock cartons", "Sheets")) {
+        for (String room : List.of("Boards and wraps", "Stock cartons", "Sheets", "Prices")) {
             browser.button(room).click();
             check("stores, " + room);
         }

@@ -1,0 +1,63 @@
+package rampart.core.pack;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import rampart.core.material.Catalogue;
+import rampart.core.prove.Assumptions;
+import rampart.core.prove.DropSimulation;
+import rampart.core.prove.Pulse;
+import rampart.core.prove.SimulatedDrop;
+
+/** Drops of a pack worked in time (rule 34). */
+public final class Simulations {
+    private Simulations() {}
+
+    /**
+     * One drop at its worst.
+     *
+     * @param drop the same drop by the closed form
+     * @param condition of the highest peak
+     * @param pulse its course
+     */
+    public record Simulated(Drop drop, SimulatedDrop condition, Pulse pulse) {}
+
+    /**
+     * The drop of this id in the condition that gives the highest peak.
+     *
+     * @return empty where no drop has this id
+     */
+    public static Optional<Simulated> of(Pack pack, Catalogue catalogue, String drop, Assumptions assumptions) {
+        Situation situation = Situation.of(pack, catalogue);
+        return DropId.ALL.stream()
+                .filter(id -> id.id().equals(drop))
+                .findFirst()
+                .map(id -> {
+                    SimulatedDrop worst = worst(situation, id, assumptions);
+                    return new Simulated(situation.working().drop(id), worst, DropSimulation.run(worst, assumptions));
+                });
+    }
+
+    private static SimulatedDrop worst(Situation situation, DropId id, Assumptions assumptions) {
+        return situation.working().conditions(id).stream()
+                .max(Comparator.comparingDouble(
+                        condition -> DropSimulation.run(condition, assumptions).peakG()))
+                .orElseThrow();
+    }
+
+    /** These drops, the counted ones with the highest peak of their simulations; on all cores. */
+    static List<Drop> worst(Situation situation, List<Drop> drops) {
+        Drops working = situation.working();
+        return drops.parallelStream()
+                .map(drop -> drop.counted() && !drop.worst().capped() ? drop.simulated(peakG(working, drop)) : drop)
+                .toList();
+    }
+
+    private static double peakG(Drops working, Drop drop) {
+        return working.conditions(drop.id()).stream()
+                .mapToDouble(condition ->
+                        DropSimulation.run(condition, Assumptions.RULE_34).peakG())
+                .max()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,151 @@
+package rampart.core.prove;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.exception.MathIllegalArgumentException;
+import org.hipparchus.exception.MathIllegalStateException;
+import org.hipparchus.ode.ODEState;
+import org.hipparchus.ode.ODEStateAndDerivative;
+import org.hipparchus.ode.OrdinaryDifferentialEquation;
+import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
+import rampart.core.cushion.DropLayer;
+import rampart.core.cushion.ImpactSolver;
+import rampart.core.material.CushionLaw;
+import rampart.core.quantity.Units;
+
+/**
+ * One drop worked in time: item and inner boxes as masses on the cushions' loading and unloading laws, from the touch of
+ * the floor through the greatest squeeze to the top of the rebound, or to where it has left the floor if gravity is off.
+ * Shear, friction and rotation are neglected, as in the closed form. Each stretch between two changes of a spring's
+ * state is integrated by Dormand and Prince's 8(5,3) method (Hairer, Norsett, Wanner 1993, in Hipparchus).
+ */
+public final class DropSimulation {
+    private static final double LEAST_STEP_S = 1e-14;
+    private static final double LONGEST_STEP_S = 5e-3;
+    private static final double ABSOLUTE_TOLERANCE = 1e-12;
+    private static final double LONGEST_S = 3;
+
+    /** An item that has been free for as long as it took to get there is not caught up any more. */
+    private static final double FREE_FOR_GOOD = 2;
+
+    private static final int MOST_STRETCHES = 2000;
+
+    private final SimulatedDrop drop;
+    private final FallingColumn column;
+    private final Assumptions assumptions;
+    private final Course course;
+
+    private DropSimulation(SimulatedDrop drop, Assumptions assumptions) {
+        this.drop = drop;
+        this.assumptions = assumptions;
+        this.column = FallingColumn.of(drop, assumptions.ramp());
+        this.course = new Course(column);
+    }
+
+    /** The course of this drop. */
+    public static Pulse run(SimulatedDrop drop, Assumptions assumptions) {
+        return new DropSimulation(drop, assumptions).run();
+    }
+
+    private Pulse run() {
+        double impact = Math.sqrt(2 * Units.STANDARD_GRAVITY * drop.heightM());
+        int n = column.bodies();
+        if (n == 0) {
+            return new Pulse(
+                    ImpactSolver.CAP_G, 0, true, impact, impact, 0, List.of(), new Pulse.Energy(0, 0, 0, 0), List.of());
+        }
+        double[] state = new double[2 * n];
+        java.util.Arrays.fill(state, n, 2 * n, impact);
+        ContactStates contacts = new ContactStates(column, assumptions.gravity());
+        contacts.touch(state);
+        course.note(0, state, contacts);
+        double time = 0;
+        double freeSince = Double.NaN;
+        for (int stretch = 0; stretch < MOST_STRETCHES && !contacts.over(state) && time < LONGEST_S; stretch++) {
+            freeSince = !contacts.itemFree(state) ? Double.NaN : Double.isNaN(freeSince) ? time : freeSince;
+            if (time >= FREE_FOR_GOOD * freeSince) {
+                break;
+            }
+            double until = Double.isNaN(freeSince) ? time + LONGEST_S : FREE_FOR_GOOD * freeSince;
+            ODEStateAndDerivative end = integrate(time, until, state, contacts);
+            time = end.getTime();
+            state = end.getPrimaryState();
+            course.note(time, state, contacts);
+            if (course.peakG() >= ImpactSolver.CAP_G) {
+                break;
+            }
+            contacts.settle(state);
+            course.note(time, state, contacts);
+        }
+        return pulse(impact, time, state, contacts);
+    }
+
+    private ODEStateAndDerivative integrate(double time, double until, double[] state, ContactStates contacts) {
+        DormandPrince853Integrator integrator = new DormandPrince853Integrator(
+                LEAST_STEP_S, LONGEST_STEP_S, ABSOLUTE_TOLERANCE, assumptions.relativeTolerance());
+        contacts.detectors().forEach(integrator::addEventDetector);
+        integrator.addStepHandler(interpolator -> course.note(interpolator, contacts));
+        OrdinaryDifferentialEquation motion = new OrdinaryDifferentialEquation() {
+            @Override
+            public int getDimension() {
+                return state.length;
+            }
+
+            @Override
+            public double[] computeDerivatives(double t, double[] y) {
+                return contacts.motion(y);
+            }
+        };
+        try {
+            return integrator.integrate(motion, new ODEState(time, state), until);
+        } catch (MathIllegalArgumentException | MathIllegalStateException stuck) {
+            throw new IllegalStateException("the simulation of this drop did not go through", stuck);
+        }
+    }
+
+    private Pulse pulse(double impact, double time, double[] state, ContactStates contacts) {
+        boolean capped = course.peakG() >= ImpactSolver.CAP_G;
+        int n = column.bodies();
+        double fall = 0;
+        double gravity = 0;
+        double kinetic = 0;
+        for (int k = 0; k < n; k++) {
+            double mass = column.massKg()[k];
+            fall += mass * impact * impact / 2;
+            gravity += assumptions.gravity() ? mass * Units.STANDARD_GRAVITY * state[k] : 0;
+            kinetic += mass * state[n + k] * state[n + k] / 2;
+        }
+        double change = impact - state[n] + (assumptions.gravity() ? Units.STANDARD_GRAVITY * time : 0);
+        return new Pulse(
+                Math.min(course.peakG(), ImpactSolver.CAP_G),
+                course.peakS(),
+                capped,
+                impact,
+                change,
+                course.durationS(),
+                layers(contacts),
+                new Pulse.Energy(fall, gravity, contacts.absorbedJ(state), kinetic),
+                course.moments());
+    }
+
+    private List<Pulse.LayerCourse> layers(ContactStates contacts) {
+        double[] most = contacts.greatestTravelsM();
+        List<Pulse.LayerCourse> courses = new ArrayList<>();
+        int at = 0;
+        for (DropLayer layer : drop.layers()) {
+            if (layer.acts()) {
+                CushionLaw law = layer.foam().lawAt(drop.temperatureC(), drop.repeated());
+                int faces = drop.cosine().length;
+                double[] strain = new double[faces];
+                double[] fraction = new double[faces];
+                for (int i = 0; i < faces; i++) {
+                    strain[i] = most[at] * drop.cosine()[i] / layer.thicknessM()[i];
+                    fraction[i] = strain[i] / law.lockUpStrain();
+                }
+                courses.add(new Pulse.LayerCourse(layer.layer(), most[at], strain, fraction));
+                at++;
+            }
+        }
+        return courses;
+    }
+}

@@ -1,0 +1,39 @@
+package rampart.core.prove;
+
+/**
+ * What stands between two bodies: it is pressed along one path, gives way along a lower one, and never pulls.
+ * Travel in m, force in N, energy in J.
+ */
+interface Spring {
+    /** Rebound of every material: it returns the square of this of what it absorbed (assumed). */
+    double REBOUND = 0.5;
+
+    /** The force below which it does not give at all. */
+    double startingForceN();
+
+    /** Force at this travel while it is pressed further than ever before. */
+    double pressed(double travelM);
+
+    /** Force at this travel after it was pressed as far as {@code mostM}; 0 at and below no travel. */
+    double released(double travelM, double mostM);
+
+    /**
+     * True where it is pressed so little that what it gives back does not matter: it then stays as it is instead of
+     * rattling against its own surface at a frequency that no pulse shows.
+     */
+    boolean barelyPressed(double travelM);
+
+    /** Energy absorbed on the way to this travel. */
+    double absorbedJ(double travelM);
+
+    /** Energy given back on the way from {@code mostM} to this travel. */
+    double returnedJ(double travelM, double mostM);
+
+    /**
+     * Travel of each cushion layer in it under this force, innermost first.
+     *
+     * @param mostM the greatest travel so far
+     * @param pressing true where it is pressed further than ever
+     */
+    double[] travelsM(double travelM, double mostM, boolean pressing);
+}

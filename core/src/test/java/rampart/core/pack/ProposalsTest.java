@@ -1,0 +1,299 @@
+package rampart.core.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import rampart.core.box.StockCarton;
+import rampart.core.cost.MaterialCost;
+import rampart.core.cost.Prices;
+import rampart.core.item.Item;
+import rampart.core.journey.Climate;
+import rampart.core.journey.DropHeights;
+import rampart.core.journey.DropPlan;
+import rampart.core.journey.DropSequence;
+import rampart.core.journey.Journey;
+import rampart.core.journey.Vibration;
+import rampart.core.layout.CushionForm;
+import rampart.core.layout.Layer;
+import rampart.core.material.Board;
+import rampart.core.material.Catalogue;
+import rampart.core.material.Foam;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.Point;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+
+/** Proposals against trying every wall of small catalogues in full: the same list, and nothing in it breaks. */
+class ProposalsTest {
+    private static final int STEP = 20;
+    private static final int MOST = 100;
+
+    /** Outside in mm3, cost in millionths, mass in mg, margin in percent up to 30. */
+    private record Point4(long volume, long cost, long mass, int percent) {
+        boolean outdoes(Point4 o) {
+            return volume <= o.volume && cost <= o.cost && mass <= o.mass && percent >= o.percent && !equals(o);
+        }
+    }
+
+    @Test
+    void equalBruteForceOnRandomCases() {
+        Random random = new Random(4);
+        int withWalls = 0;
+        for (int i = 0; i < 24; i++) {
+            Catalogue catalogue = small(random);
+            Pack pack = pack(random);
+            Prices prices = i % 3 == 0 ? Prices.NONE : prices(catalogue, random);
+            ProposalLimits limits = limits(ProposalLimits.Build.values()[i % 3]);
+            Proposals.Answer answer = Proposals.find(pack, catalogue, limits, prices, Proposals.Watcher.NONE);
+            Set<Point4> proposed = new HashSet<>();
+            for (Proposal p : answer.proposals()) {
+                assertThat(p.evaluation().verdict()).isEqualTo(Status.HOLDS);
+                proposed.add(point(p.evaluation(), p.cost()));
+            }
+            assertThat(proposed).hasSameSizeAs(answer.proposals());
+            assertThat(proposed).as("case %s: %s", i, pack).isEqualTo(bruteForce(pack, catalogue, limits, prices));
+            withWalls += proposed.isEmpty() ? 0 : 1;
+        }
+        assertThat(withWalls).isBetween(8, 24);
+    }
+
+    private static ProposalLimits limits(ProposalLimits.Build build) {
+        return new ProposalLimits(
+                build,
+                Set.of(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                false,
+                false,
+                false,
+                List.of(),
+                STEP,
+                MOST);
+    }
+
+    private static Catalogue small(Random random) {
+        Catalogue all = StandardCatalogue.get();
+        List<Foam> foams = new ArrayList<>(all.foams());
+        java.util.Collections.shuffle(foams, random);
+        return new Catalogue(
+                foams.subList(0, 3),
+                List.of(all.board("c-32"), all.board(random.nextBoolean() ? "c-44" : "c-29"), all.board("bc-48")),
+                all.wraps());
+    }
+
+    private static Pack pack(Random random) {
+        Size size = new Size(
+                Packs.between(random, 100, 350), Packs.between(random, 100, 300), Packs.between(random, 80, 300));
+        Item item = new Item(
+                "thing",
+                size,
+                Packs.between(random, 0.8, 9),
+                new Point(0, 0, -size.heightMm() * 0.05),
+                Packs.bears(Packs.between(random, 40, 130)));
+        Journey journey = new Journey(
+                DropPlan.byTable(DropHeights.PARCEL_1A, DropSequence.TEN, random.nextBoolean()),
+                Optional.of(Vibration.PARCEL_ROAD),
+                Optional.empty(),
+                new Climate(5, 30));
+        List<Layer> layers = new ArrayList<>();
+        if (random.nextBoolean()) {
+            layers.add(new Layer.Wrap("tissue", 1));
+        }
+        layers.add(Packs.full("pe-35", 50));
+        layers.add(Packs.box("c-32", 3));
+        return new Pack(item, journey, layers);
+    }
+
+    private static Prices prices(Catalogue catalogue, Random random) {
+        Map<String, Double> perUnit = new HashMap<>();
+        catalogue.foams().forEach(f -> perUnit.put(f.id(), Packs.between(random, 0.05, 0.4)));
+        catalogue.boards().forEach(b -> perUnit.put(b.id(), Packs.between(random, 0.5, 2)));
+        perUnit.put("tissue", 0.1);
+        return new Prices("EUR", perUnit);
+    }
+
+    private static Point4 point(Evaluation evaluation, OptionalDouble cost) {
+        return new Point4(
+                Math.round(evaluation.layout().outside().volumeMm3()),
+                // A constant for the wrap is in the cost; it changes no comparison.
+                Math.round(cost.orElse(0) * 1e6),
+                Math.round(evaluation.layout().grossMassKg() * 1e6),
+                (int) Math.floor(Math.min(0.3, evaluation.lowestMargin()) * 100 + 1e-9));
+    }
+
+    /** Every wall, laid and evaluated in full; the rules of the space are written out here once more. */
+    private static Set<Point4> bruteForce(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
+        List<Layer> wraps =
+                pack.layers().stream().filter(l -> l instanceof Layer.Wrap).toList();
+        double wrapMm = wraps.stream()
+                .mapToDouble(l -> 2 * ((Layer.Wrap) l).thicknessMm())
+                .sum();
+        Size wrapped = pack.item().size().plus(wrapMm, wrapMm, wrapMm);
+        List<Point4> holding = new ArrayList<>();
+        for (int t = STEP; t <= MOST; t += STEP) {
+            for (Layer inner : cushions(catalogue, t, pack.item().size())) {
+                for (Board board : catalogue.boards()) {
+                    if (limits.build() != ProposalLimits.Build.BOX_IN_BOX) {
+                        tryOut(pack, catalogue, prices, holding, wraps, inner, Packs.box(board.id(), 3));
+                    }
+                }
+                double both = 2 * t + 3;
+                double c = 4;
+                Size box = wrapped.plus(both + 2 * c, both + 2 * c, both + 4 * c);
+                for (int o = STEP; o + t <= MOST && limits.build() != ProposalLimits.Build.SINGLE; o += STEP) {
+                    for (Layer outer : cushions(catalogue, o, box)) {
+                        for (Board board : catalogue.boards()) {
+                            tryOut(
+                                    pack,
+                                    catalogue,
+                                    prices,
+                                    holding,
+                                    wraps,
+                                    inner,
+                                    Packs.box("c-32", 3),
+                                    outer,
+                                    Packs.box(board.id(), 3));
+                        }
+                    }
+                }
+            }
+        }
+        Set<Point4> front = new HashSet<>();
+        for (Point4 one : holding) {
+            if (holding.stream().noneMatch(other -> other.outdoes(one))) {
+                front.add(one);
+            }
+        }
+        return front;
+    }
+
+    private static void tryOut(
+            Pack pack, Catalogue catalogue, Prices prices, List<Point4> holding, List<Layer> wraps, Layer... walls) {
+        List<Layer> layers = new ArrayList<>(wraps);
+        layers.addAll(List.of(walls));
+        Evaluation evaluation = Evaluator.evaluate(new Pack(pack.item(), pack.journey(), layers), catalogue);
+        if (evaluation.verdict() == Status.HOLDS) {
+            holding.add(point(evaluation, MaterialCost.of(pack.item().size(), layers, evaluation.layout(), prices)));
+        }
+    }
+
+    private static List<Layer> cushions(Catalogue catalogue, int mm, Size body) {
+        List<Layer> all = new ArrayList<>();
+        for (Foam foam : catalogue.foams()) {
+            all.add(Packs.full(foam.id(), mm));
+            for (int share : new int[] {80, 60, 40, 20}) {
+                SixSided area =
+                        SixSided.of(face -> Math.max(1, Math.round(body.faceAreaMm2(face) * share / 100 / 100)));
+                for (int count : new int[] {4, 2, 1}) {
+                    boolean stands = Face.ALL.stream()
+                            .allMatch(face -> Math.pow(1.33 * mm, 2)
+                                    <= 0.9 * Math.min(area.on(face) * 100, body.faceAreaMm2(face)) / count);
+                    if (stands) {
+                        all.add(new Layer.Cushion(
+                                foam.id(), new CushionForm.Pads(area, SixSided.all(count)), SixSided.all(mm)));
+                        break;
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    @Test
+    void theSameInputGivesTheSameListAndStopsWhenTold() {
+        Pack pack = pack(new Random(12));
+        ProposalLimits limits = ProposalLimits.none();
+        Proposals.Answer first =
+                Proposals.find(pack, StandardCatalogue.get(), limits, Prices.NONE, Proposals.Watcher.NONE);
+        Proposals.Answer again =
+                Proposals.find(pack, StandardCatalogue.get(), limits, Prices.NONE, Proposals.Watcher.NONE);
+        assertThat(first.proposals()).isNotEmpty();
+        assertThat(again.proposals().stream().map(Proposal::layers).toList())
+                .isEqualTo(first.proposals().stream().map(Proposal::layers).toList());
+        assertThat(first.considered()).isGreaterThan(100_000);
+        Proposals.Answer stopped =
+                Proposals.find(pack, StandardCatalogue.get(), limits, Prices.NONE, (done, of, found) -> done < 3);
+        assertThat(stopped.stopped()).isTrue();
+        assertThat(stopped.considered()).isLessThan(first.considered());
+    }
+
+    @Test
+    void limitsAreKept() {
+        Pack pack = new Pack(
+                Packs.item(260, 220, 200, 4, 150),
+                Packs.falls(760),
+                List.of(Packs.full("pe-35", 50), Packs.box("c-32", 3)));
+        List<StockCarton> stock = List.of(
+                new StockCarton("s1", "large", new Size(600, 500, 500), "bc-48"),
+                new StockCarton("s2", "middle", new Size(400, 360, 345), "c-44"));
+        ProposalLimits limits = new ProposalLimits(
+                ProposalLimits.Build.ANY,
+                Set.of("pe-35", "pe-28", "xpe-33"),
+                OptionalDouble.of(700),
+                OptionalDouble.of(3000),
+                true,
+                true,
+                true,
+                stock,
+                10,
+                200);
+        List<Proposal> proposals = Proposals.find(
+                        pack, StandardCatalogue.get(), limits, Prices.NONE, Proposals.Watcher.NONE)
+                .proposals();
+        assertThat(proposals).isNotEmpty();
+        for (Proposal p : proposals) {
+            assertThat(p.stock()).isIn("s1", "s2");
+            assertThat(p.evaluation().layout().outer().stock()).isTrue();
+            assertThat(p.evaluation().layout().cushions())
+                    .allMatch(c -> limits.foams().contains(c.foam().id()));
+        }
+    }
+
+    @Test
+    void whereNothingHoldsItSaysWhatHasToGive() {
+        Item item = Packs.item(300, 250, 200, 6, 8);
+        Pack pack = new Pack(item, Packs.falls(760), List.of(Packs.full("pe-35", 50), Packs.box("c-32", 3)));
+        ProposalLimits limits = limits(ProposalLimits.Build.ANY);
+        assertThat(Proposals.find(pack, StandardCatalogue.get(), limits, Prices.NONE, Proposals.Watcher.NONE)
+                        .proposals())
+                .isEmpty();
+        ProposalMiss miss = ProposalMiss.of(pack, StandardCatalogue.get(), limits, Proposals.Watcher.NONE);
+        assertThat(miss.demand()).isEqualTo("bears");
+        assertThat(miss.because()).contains("instead of 8 G");
+        Evaluation evaluation = miss.layers().get(0).evaluation();
+        assertThat(evaluation.verdict()).isEqualTo(Status.BREAKS);
+        // Under the demand as it would have to be, that wall does hold.
+        double needed = Double.parseDouble(miss.because().replaceAll(".*about ([0-9]+) G instead.*", "$1"));
+        assertThat(evaluation.drops()).allMatch(drop -> drop.g() <= needed * 0.9 * 1.001);
+
+        ProposalLimits tiny = new ProposalLimits(
+                ProposalLimits.Build.ANY,
+                Set.of(),
+                OptionalDouble.of(330),
+                OptionalDouble.empty(),
+                false,
+                false,
+                false,
+                List.of(),
+                STEP,
+                MOST);
+        Item sturdy = Packs.item(300, 250, 200, 6, 90);
+        ProposalMiss size = ProposalMiss.of(
+                new Pack(sturdy, Packs.falls(760), pack.layers()),
+                StandardCatalogue.get(),
+                tiny,
+                Proposals.Watcher.NONE);
+        assertThat(size.demand()).isEqualTo("size");
+        assertThat(size.because()).contains("no edge may be over 330 mm");
+    }
+}

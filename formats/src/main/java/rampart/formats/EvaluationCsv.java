@@ -1,0 +1,111 @@
+package rampart.formats;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import rampart.core.pack.Check;
+import rampart.core.pack.Drop;
+import rampart.core.pack.Evaluation;
+import rampart.core.pack.Figure;
+import rampart.core.pack.Working;
+import rampart.core.quantity.Face;
+
+/**
+ * A whole evaluation as one table (RFC 4180, decimal point): a line for every check, for every number of its working and
+ * for every drop. The column {@code line} says which; numbers stand in full.
+ */
+public final class EvaluationCsv {
+    private static final String[] HEAD = {
+        "line", "id", "name", "layer", "face", "value", "limit", "unit", "margin", "status", "basis", "source", "words"
+    };
+
+    private EvaluationCsv() {}
+
+    public static String write(Evaluation evaluation) {
+        StringBuilder text = new StringBuilder();
+        CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
+        try (CSVPrinter out = new CSVPrinter(text, format)) {
+            out.printRecord(
+                    "pack",
+                    evaluation.weakest().map(Check::id).orElse(""),
+                    "verdict and weakest check",
+                    "",
+                    "",
+                    "",
+                    "",
+                    "",
+                    "",
+                    evaluation.verdict().word(),
+                    "",
+                    "rules edition " + Evaluation.RULES_EDITION,
+                    "");
+            for (Check check : evaluation.checks()) {
+                check(out, check);
+            }
+            for (Drop drop : evaluation.drops()) {
+                drop(out, drop);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("a table in memory cannot fail", e);
+        }
+        return text.toString();
+    }
+
+    private static void check(CSVPrinter out, Check check) throws IOException {
+        Working working = check.working();
+        out.printRecord(
+                "check",
+                check.id(),
+                check.title(),
+                check.layer().isPresent() ? check.layer().getAsInt() : "",
+                check.face().map(Face::word).orElse(""),
+                check.demand(),
+                check.limit().isPresent() ? check.limit().getAsDouble() : "",
+                check.unit(),
+                check.margin().isPresent() ? check.margin().getAsDouble() : "",
+                check.status().word(),
+                "",
+                working.formula(),
+                check.because());
+        for (Figure figure : working.figures()) {
+            out.printRecord(
+                    "figure",
+                    check.id(),
+                    figure.symbol(),
+                    "",
+                    "",
+                    figure.value(),
+                    "",
+                    figure.unit(),
+                    "",
+                    "",
+                    figure.basis().word(),
+                    figure.source(),
+                    figure.name());
+        }
+    }
+
+    private static void drop(CSVPrinter out, Drop drop) throws IOException {
+        String conditions = drop.worst().temperatureC() + " degC, "
+                + (drop.worst().repeated() ? "repeated" : "first") + " impact, load factor "
+                + drop.worst().loadFactor();
+        out.printRecord(
+                "drop",
+                drop.id().id(),
+                drop.id().title(),
+                "",
+                drop.id().faces().stream().map(Face::word).collect(Collectors.joining(" ")),
+                drop.g(),
+                "",
+                "G",
+                "",
+                drop.counted() ? "counted" : "shown",
+                "",
+                drop.simulatedG().isPresent()
+                        ? "time simulation " + drop.simulatedG().getAsDouble() + " G"
+                        : "",
+                conditions);
+    }
+}

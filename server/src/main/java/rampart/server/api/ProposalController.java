@@ -1,0 +1,307 @@
+package rampart.server.api;
+
+import com.fasterxml.jackson.annotation.JsonRawValue;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import rampart.core.box.StockCarton;
+import rampart.core.cost.Prices;
+import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Check;
+import rampart.core.pack.Evaluation;
+import rampart.core.pack.ProposalLimits;
+import rampart.core.pack.ProposalMiss;
+import rampart.core.pack.Proposals;
+import rampart.formats.PackFile;
+import rampart.formats.Problem;
+import rampart.formats.UnreadableFileException;
+import rampart.formats.view.EvaluationView;
+import rampart.formats.view.Nullable;
+import rampart.formats.view.SizeView;
+import rampart.formats.view.StatusView;
+import rampart.server.messages.Message;
+import rampart.server.store.StockRepository.StoredCarton;
+import rampart.server.stores.PriceList;
+import rampart.server.stores.Stores;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Proposes walls; nothing is stored. */
+@RestController
+class ProposalController {
+    private static final String LINES = "application/x-ndjson";
+
+    private final Catalogue catalogue;
+    private final Stores stores;
+    private final PriceList prices;
+    private final JsonMapper mapper;
+
+    ProposalController(Catalogue catalogue, Stores stores, PriceList prices, JsonMapper mapper) {
+        this.catalogue = catalogue;
+        this.stores = stores;
+        this.prices = prices;
+        this.mapper = mapper;
+    }
+
+    /**
+     * Within what walls are to be proposed.
+     *
+     * @param build {@code any}, {@code single} or {@code boxInBox}
+     * @param foams ids of foams that may be used; empty for all
+     * @param longestMm no outside edge is longer
+     * @param lengthAndGirthMm longest edge and twice the sum of the others are no more
+     * @param reusable only foams that keep most of their softness over repeats
+     * @param handCut only foams that are cut by hand from sheets
+     * @param stockOnly outer cartons only from the store
+     * @param stepMm step of thickness
+     */
+    record LimitsGiven(
+            @NotNull(message = "give how many boxes: any, single or boxInBox")
+            @Pattern(regexp = "any|single|boxInBox", message = "it is any, single or boxInBox")
+            String build,
+
+            @NotNull(message = "give the foams that may be used; an empty list for all")
+            List<String> foams,
+
+            @DecimalMin(value = "1", message = "an outside edge is 1 to 10000 mm")
+            @DecimalMax(value = "10000", message = "an outside edge is 1 to 10000 mm")
+            @Nullable
+            Double longestMm,
+
+            @DecimalMin(value = "1", message = "length and girth are 1 to 50000 mm")
+            @DecimalMax(value = "50000", message = "length and girth are 1 to 50000 mm")
+            @Nullable
+            Double lengthAndGirthMm,
+
+            boolean reusable,
+            boolean handCut,
+            boolean stockOnly,
+
+            @Min(value = 5, message = "a step is 5 to 100 mm") @Max(value = 100, message = "a step is 5 to 100 mm")
+            int stepMm) {}
+
+    /** The pack whose item and journey count, and of whose layers only the wraps round the item stay. */
+    record ProposalRequest(
+            @NotNull(message = "give the pack") @Schema(ref = OpenApiConfig.PACK_FILE)
+            JsonNode pack,
+
+            @NotNull(message = "give the limits") @Valid LimitsGiven limits) {}
+
+    /**
+     * A wall that holds.
+     *
+     * @param stock id of the stock carton it goes into; null for one made to size
+     * @param cost of its material; null where some part has no price
+     * @param margin the lowest of all checks
+     * @param weakest title of that check
+     * @param materials of each layer
+     * @param pack the pack with this wall
+     */
+    record ProposalView(
+            @Nullable String stock,
+            SizeView outsideMm,
+            double volumeL,
+            double grossMassKg,
+            @Nullable Double cost,
+            double margin,
+            StatusView verdict,
+            @Nullable String weakest,
+            List<String> materials,
+            List<EvaluationView.SolidView> solids,
+
+            @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
+            String pack) {}
+
+    /**
+     * What has to give where nothing holds.
+     *
+     * @param demand which one
+     * @param because the same in words
+     * @param wall one that would hold then, as it stands under the demands as they are; null where there is none
+     */
+    record MissView(String demand, String because, @Nullable ProposalView wall) {}
+
+    /**
+     * What was found.
+     *
+     * @param considered walls gone through
+     * @param worked of these, those that had to be worked out blow by blow
+     * @param costed true where every part has a price, so that cost was compared
+     * @param proposals smallest outside first
+     * @param miss the nearest miss; null where something holds
+     */
+    record ProposalsView(
+            long considered,
+            long worked,
+            boolean costed,
+            String currency,
+            List<ProposalView> proposals,
+            @Nullable MissView miss) {}
+
+    /** A line of the answer while the search runs: its progress, then, as the last, the answer. */
+    record ProposalLine(
+            int done, int of, int found, @Nullable ProposalsView answer) {}
+
+    /** The walls within the limits that hold and that no other outdoes in size, cost, mass and margin. */
+    @PostMapping(
+            path = "/api/proposals",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    ProposalsView propose(@Valid @RequestBody ProposalRequest request) {
+        return new Search(request).run(Proposals.Watcher.NONE);
+    }
+
+    /** The same, a line of progress at a time; who closes the connection stops the search. */
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = LINES, schema = @Schema(implementation = ProposalLine.class)))
+    @PostMapping(path = "/api/proposals/lines", consumes = MediaType.APPLICATION_JSON_VALUE, produces = LINES)
+    ResponseEntity<StreamingResponseBody> proposeInLines(@Valid @RequestBody ProposalRequest request) {
+        Search search = new Search(request);
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(LINES)).body(out -> {
+            ProposalsView answer = search.run((done, of, found) -> {
+                line(out, new ProposalLine(done, of, found, null));
+                return true;
+            });
+            line(out, new ProposalLine(1, 1, answer.proposals().size(), answer));
+        });
+    }
+
+    private void line(OutputStream out, ProposalLine line) {
+        try {
+            out.write(mapper.writeValueAsBytes(line));
+            out.write('\n');
+            out.flush();
+        } catch (IOException gone) {
+            throw new UncheckedIOException("the search was stopped by who asked for it", gone);
+        }
+    }
+
+    /** One search, read and judged before it begins, so that what is wrong is said as a problem. */
+    private final class Search {
+        private final PackFile file;
+        private final ProposalLimits limits;
+        private final Prices today;
+
+        private Search(ProposalRequest request) {
+            file = read(request.pack());
+            limits = limits(request.limits());
+            today = prices.today();
+            if (file.pack().item().fragility().leastLimitG().isEmpty()) {
+                throw new UnreadableFileException(
+                        "/pack/item/fragility/criticalAccelerationG",
+                        "is missing; a proposal needs to know what the item bears, a number of G above 0");
+            }
+        }
+
+        private ProposalsView run(Proposals.Watcher watcher) {
+            Proposals.Answer answer = Proposals.find(file.pack(), catalogue, limits, today, watcher);
+            Optional<ProposalMiss> miss = answer.proposals().isEmpty()
+                    ? Optional.of(ProposalMiss.of(file.pack(), catalogue, limits, watcher))
+                    : Optional.empty();
+            return new ProposalsView(
+                    answer.considered(),
+                    answer.evaluated(),
+                    answer.costed(),
+                    today.currency(),
+                    answer.proposals().stream()
+                            .map(p -> view(p.layers(), p.stock(), p.cost(), p.evaluation()))
+                            .toList(),
+                    miss.map(this::view).orElse(null));
+        }
+
+        private MissView view(ProposalMiss miss) {
+            return new MissView(
+                    miss.demand(),
+                    miss.because(),
+                    miss.layers().stream()
+                            .findFirst()
+                            .map(wall -> view(wall.layers(), "", OptionalDouble.empty(), wall.evaluation()))
+                            .orElse(null));
+        }
+
+        private ProposalView view(List<Layer> layers, String stock, OptionalDouble cost, Evaluation evaluation) {
+            return new ProposalView(
+                    stock.isEmpty() ? null : stock,
+                    SizeView.of(evaluation.layout().outside()),
+                    evaluation.layout().outside().volumeMm3() / 1e6,
+                    evaluation.layout().grossMassKg(),
+                    cost.isPresent() ? cost.getAsDouble() : null,
+                    evaluation.lowestMargin(),
+                    StatusView.of(evaluation.verdict()),
+                    evaluation.weakest().map(Check::title).orElse(null),
+                    layers.stream().map(Layer::material).toList(),
+                    evaluation.layout().solids().stream()
+                            .map(EvaluationView.SolidView::of)
+                            .toList(),
+                    // On one line: an answer in lines must not break within a pack.
+                    mapper.readTree(file.withLayers(layers).write()).toString());
+        }
+    }
+
+    private PackFile read(JsonNode pack) {
+        try {
+            return PackFile.read(pack.toString().getBytes(StandardCharsets.UTF_8));
+        } catch (UnreadableFileException e) {
+            throw new UnreadableFileException(e.problems().stream()
+                    .map(p -> new Problem("/pack" + p.path(), p.message()))
+                    .toList());
+        }
+    }
+
+    private ProposalLimits limits(LimitsGiven given) {
+        for (int i = 0; i < given.foams().size(); i++) {
+            String foam = given.foams().get(i);
+            if (catalogue.foams().stream().noneMatch(f -> f.id().equals(foam))) {
+                throw new FieldsException(
+                        Message.FIELDS,
+                        List.of(new Problem(
+                                "/limits/foams/" + i, "there is no foam called '" + foam + "' in the stores")));
+            }
+        }
+        List<StockCarton> stock =
+                stores.cartons().stream().map(StoredCarton::carton).toList();
+        ProposalLimits.Build build = switch (given.build()) {
+            case "single" -> ProposalLimits.Build.SINGLE;
+            case "boxInBox" -> ProposalLimits.Build.BOX_IN_BOX;
+            default -> ProposalLimits.Build.ANY;
+        };
+        return new ProposalLimits(
+                build,
+                Set.copyOf(given.foams()),
+                optional(given.longestMm()),
+                optional(given.lengthAndGirthMm()),
+                given.reusable(),
+                given.handCut(),
+                given.stockOnly(),
+                stock,
+                given.stepMm(),
+                ProposalLimits.none().mostMm());
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

@@ -1,0 +1,70 @@
+import type { Proposal } from '../api/client';
+import { house } from '../house.svelte';
+import { length, mass, shown, sizeText } from '../units';
+
+/** A measure by which proposed walls differ. */
+export interface Measure {
+  key: 'size' | 'cost' | 'mass' | 'margin';
+  name: string;
+  /** Better where it is more. */
+  more: boolean;
+  of: (wall: Proposal) => number | null;
+  text: (wall: Proposal) => string;
+  tick: (value: number) => string;
+}
+
+export const MEASURES: Measure[] = [
+  {
+    key: 'size',
+    name: 'outside, litres',
+    more: false,
+    of: (wall) => wall.volumeL,
+    text: (wall) => `${shown(wall.volumeL, 1)} l, ${sizeText(wall.outsideMm)}`,
+    tick: (value) => shown(value, 1)
+  },
+  {
+    key: 'mass',
+    name: 'gross mass',
+    more: false,
+    of: (wall) => wall.grossMassKg,
+    text: (wall) => mass(wall.grossMassKg),
+    tick: (value) => mass(value, 2)
+  },
+  {
+    key: 'cost',
+    name: 'cost of material',
+    more: false,
+    of: (wall) => wall.cost,
+    text: (wall) => (wall.cost === null ? 'not known' : `${shown(wall.cost, 2)} ${house.ways.currency}`),
+    tick: (value) => shown(value, 2)
+  },
+  {
+    key: 'margin',
+    name: 'least margin, %',
+    more: true,
+    of: (wall) => wall.margin * 100,
+    text: (wall) => `${shown(wall.margin * 100, 0)} %`,
+    tick: (value) => shown(value, 0)
+  }
+];
+
+/** The parts of a wall in a packer's words, from the item outward. */
+export function wallInWords(wall: Proposal, name: (id: string) => string, stock: (id: string) => string): string[] {
+  const layers = wall.pack.layers;
+  return layers.map((layer, index) => {
+    if (layer.kind === 'wrap') {
+      return name(layer.material);
+    }
+    if (layer.kind === 'box') {
+      const outer = index === layers.length - 1;
+      return outer ? `in ${wall.stock ? stock(wall.stock) : `a carton of ${name(layer.board)}`}` : 'an inner box';
+    }
+    const t = layer.thicknessMm;
+    const sides = [...new Set([t.all, t.left, t.right, t.front, t.back, t.top, t.bottom].filter((v) => v))] as number[];
+    const thick =
+      sides.length === 1
+        ? length(sides[0]!, 0)
+        : `${length(Math.min(...sides), 0)} to ${length(Math.max(...sides), 0)}`;
+    return `${thick} of ${name(layer.material)}${layer.form === 'pads' ? ' in pads' : ''}`;
+  });
+}
