@@ -180,6 +180,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/journeys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journeys/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orientations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["orientations"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs": {
         parameters: {
             query?: never;
@@ -189,7 +237,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +333,7 @@ export interface paths {
         };
         get: operations["of"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -302,7 +350,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -356,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{id}/revisions/{number}/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofRevision"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -365,7 +429,7 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -382,7 +446,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -644,6 +708,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stores/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["differences"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/fits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stores/foams/{id}/curve": {
         parameters: {
             query?: never;
@@ -654,6 +750,86 @@ export interface paths {
         get: operations["curve_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/materials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/materials/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/materials/{id}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tests"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/materials/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
         delete?: never;
         options?: never;
         head?: never;
@@ -703,6 +879,22 @@ export interface paths {
         put?: never;
         post: operations["addSheet"];
         delete: operations["removeSheet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/templates/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["template"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -779,6 +971,7 @@ export interface components {
             limitLb: number;
             limitsSource: string;
             name: string;
+            own: boolean;
         };
         BoxView: {
             contentsMm: components["schemas"]["SizeView"];
@@ -848,6 +1041,7 @@ export interface components {
             /** Format: double */
             margin: number | null;
             notes: string[];
+            spread: components["schemas"]["Spread"] | null;
             /** @enum {string} */
             status: "breaks" | "unknown" | "thin" | "holds";
             steps: components["schemas"]["Line"][];
@@ -858,6 +1052,22 @@ export interface components {
         ComparisonView: {
             effects: string[];
             parts: components["schemas"]["PartView"][];
+        };
+        CreepFitView: {
+            /** Format: double */
+            atKpa: number;
+            /** Format: double */
+            c1: number;
+            /** Format: double */
+            c2: number;
+            /** Format: int32 */
+            points: number;
+            /** Format: double */
+            rSquared: number;
+            /** Format: double */
+            residual: number;
+            /** Format: double */
+            toHours: number;
         };
         CurveView: {
             band: number[][];
@@ -951,6 +1161,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        DifferenceView: {
+            effects: string[];
+            materials: components["schemas"]["MaterialChange"][];
+            pack: components["schemas"]["PackFile"];
+        };
         DropView: {
             blow: components["schemas"]["BlowView"];
             capped: boolean;
@@ -1043,6 +1258,14 @@ export interface components {
             verdict: "breaks" | "unknown" | "thin" | "holds";
             weakest: string | null;
         };
+        FoamTestsView: {
+            creep: components["schemas"]["CreepFitView"] | null;
+            first: components["schemas"]["LawFitView"] | null;
+            lines: components["schemas"]["TestLineView"][];
+            points: components["schemas"]["TestPointView"][];
+            repeated: components["schemas"]["LawFitView"] | null;
+            vibration: components["schemas"]["VibrationFitView"] | null;
+        };
         FoamView: {
             /** Format: double */
             aKpa: number;
@@ -1058,13 +1281,18 @@ export interface components {
             id: string;
             name: string;
             note: string;
+            own: boolean;
             /** Format: double */
             q: number;
             /** Format: double */
             repeatFactor: number;
             source: string;
             /** Format: double */
+            squeezeKpa: number;
+            /** Format: double */
             stiffnessPerC: number;
+            substance: string;
+            tests: components["schemas"]["TestsView"] | null;
         };
         HandedPassword: {
             name: string;
@@ -1108,7 +1336,63 @@ export interface components {
             detail: string;
             id: string;
             journey: components["schemas"]["Pack_journey"];
+            preset: boolean;
+            /** Format: int64 */
+            version: number;
             words: string;
+        };
+        JourneyGiven: {
+            detail: string;
+            journey: components["schemas"]["Pack_journey"];
+            words: string;
+        };
+        JsonNode: {
+            array?: boolean;
+            bigDecimal?: boolean;
+            bigInteger?: boolean;
+            binary?: boolean;
+            boolean?: boolean;
+            container?: boolean;
+            double?: boolean;
+            embeddedValue?: boolean;
+            empty?: boolean;
+            float?: boolean;
+            floatingPointNumber?: boolean;
+            int?: boolean;
+            integralNumber?: boolean;
+            long?: boolean;
+            missingNode?: boolean;
+            /** @enum {string} */
+            nodeType?: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            null?: boolean;
+            number?: boolean;
+            object?: boolean;
+            pojo?: boolean;
+            short?: boolean;
+            string?: boolean;
+            /** @deprecated */
+            textual?: boolean;
+            valueNode?: boolean;
+        };
+        LawFitView: {
+            /** Format: double */
+            aKpa: number;
+            /** Format: double */
+            bPerKpa: number;
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            meanX: number;
+            /** Format: int32 */
+            points: number;
+            /** Format: double */
+            rSquared: number;
+            /** Format: double */
+            residual: number;
+            /** Format: double */
+            spreadX: number;
+            /** Format: double */
+            toX: number;
         };
         LimitsGiven: {
             build: string;
@@ -1126,6 +1410,36 @@ export interface components {
         Line: {
             numbers: string;
             symbols: string;
+        };
+        MaterialChange: {
+            gone: boolean;
+            id: string;
+            name: string;
+            words: string[];
+        };
+        MaterialGiven: {
+            document: components["schemas"]["JsonNode"];
+            tests: components["schemas"]["TestTables"] | null;
+        };
+        MaterialVersion: {
+            /** Format: date-time */
+            changedAt: string;
+            changedBy: string;
+            changes: string[];
+            name: string;
+            /** Format: int64 */
+            version: number;
+        };
+        MaterialView: {
+            /** Format: date-time */
+            changedAt: string;
+            changedBy: string;
+            document: components["schemas"]["JsonNode"] | null;
+            id: string;
+            kind: string;
+            name: string;
+            /** Format: int64 */
+            version: number;
         };
         Member: {
             /** Format: int64 */
@@ -1155,25 +1469,66 @@ export interface components {
             /** @enum {string} */
             role: "keeper" | "designer" | "packer";
         };
+        OrientationView: {
+            asNow: boolean;
+            /** Format: double */
+            bottomCm2: number;
+            front: string;
+            /** Format: double */
+            hits: number;
+            /** Format: double */
+            margin: number;
+            outsideMm: components["schemas"]["SizeView"];
+            pack: components["schemas"]["PackFile"];
+            up: string;
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+            weakest: string | null;
+        };
         PackChange: {
             path: string;
             value: unknown;
         };
-        /** Rampart pack file, format 1 */
+        /** Rampart pack file, format 2; files of format 1 are read as well */
         PackFile: {
-            /** @constant */
-            format: "rampart-pack/1";
+            /** @enum {string} */
+            format: "rampart-pack/1" | "rampart-pack/2";
             item: components["schemas"]["Pack_item"];
             journey: components["schemas"]["Pack_journey"];
             /** @description from the item outward; the last is the outer carton */
             layers: components["schemas"]["Pack_layer"][];
-            /** @description house materials that the pack uses; none exist in format 1 */
-            materials?: Record<string, never>;
+            /** @description materials of the house that the pack uses, whole */
+            materials?: {
+                /** @description boards of the house */
+                boards?: components["schemas"]["Pack_board"][];
+                /** @description foams of the house */
+                foams?: components["schemas"]["Pack_foam"][];
+                /** @description wraps of the house */
+                wraps?: components["schemas"]["Pack_wrapMaterial"][];
+            };
             name: string;
         };
-        Pack_box: {
+        Pack_board: {
+            caliperMm: number;
+            edgeCrushLbPerIn: number;
             /** @enum {unknown} */
-            board: "e-23" | "b-26" | "b-29" | "b-32" | "c-29" | "c-32" | "c-40" | "c-44" | "c-55" | "bc-42" | "bc-48" | "bc-51" | "bc-61" | "bc-71" | "bc-82" | "eb-42";
+            flute: "E" | "B" | "C" | "BC" | "EB";
+            grammageGm2: number;
+            /** @description a house id: own. and up to 40 small letters, digits and hyphens */
+            id: string;
+            limitIn: number;
+            limitLb: number;
+            name: string;
+            source?: string;
+            version?: number;
+        };
+        Pack_box: {
+            board: ("e-23" | "b-26" | "b-29" | "b-32" | "c-29" | "c-32" | "c-40" | "c-44" | "c-55" | "bc-42" | "bc-48" | "bc-51" | "bc-61" | "bc-71" | "bc-82" | "eb-42") | string;
+            bulgeMm?: number;
+            /** @enum {unknown} */
+            condition?: "new" | "used" | "dented";
+            /** @enum {unknown} */
+            fill?: "none" | "paper" | "chips" | "air-cells" | "bubble" | "foam";
             id?: string;
             /** @constant */
             kind: "box";
@@ -1187,6 +1542,15 @@ export interface components {
         };
         /** @description a pair of numbers above 0: Hz, g2/Hz */
         Pack_breakpoint: number[];
+        Pack_creepFit: {
+            atKpa: number;
+            c1: number;
+            c2: number;
+            points: number;
+            rSquared: number;
+            residual: number;
+            toHours: number;
+        };
         Pack_cushion: {
             bearingCm2?: {
                 all?: number;
@@ -1203,8 +1567,7 @@ export interface components {
             id?: string;
             /** @constant */
             kind: "cushion";
-            /** @enum {unknown} */
-            material: "pe-28" | "pe-35" | "pe-64" | "xpe-33" | "pp-20" | "pp-30" | "eps-16" | "eps-20" | "pu-24" | "pu-32" | "fip-8" | "bubble-12" | "air-cells";
+            material: ("pe-28" | "pe-35" | "pe-64" | "xpe-33" | "pp-20" | "pp-30" | "eps-16" | "eps-20" | "pu-24" | "pu-32" | "fip-8" | "bubble-12" | "air-cells") | string;
             padCount?: {
                 all?: number;
                 back?: number;
@@ -1224,6 +1587,10 @@ export interface components {
                 top?: number;
             };
         } & (unknown & unknown);
+        Pack_cushionLaw: {
+            aKpa: number;
+            bPerKpa: number;
+        };
         Pack_drop: {
             /** @enum {unknown} */
             basis: "parcel-1a" | "manual-I" | "manual-II" | "manual-III" | "handling" | "own";
@@ -1240,17 +1607,56 @@ export interface components {
             sequence: "all" | "ten" | "faces";
         };
         Pack_feature: {
+            armMm?: number;
             /** @enum {unknown} */
             face?: "left" | "right" | "front" | "back" | "top" | "bottom";
             id?: string;
+            jointBearsNm?: number;
             /** @enum {unknown} */
             kind: "strong" | "fragile" | "sensitive" | "hollow" | "loose" | "heavy" | "irreplaceable";
+            massKg?: number;
             name: string;
             note?: string;
+        };
+        Pack_firstFit: {
+            fromX: number;
+            meanX: number;
+            points: number;
+            rSquared: number;
+            residual: number;
+            spreadX: number;
+            toX: number;
+        };
+        Pack_foam: {
+            /** @enum {unknown} */
+            basis: "nominal" | "input";
+            creepLimitKpa: number;
+            densityKgM3: number;
+            dynamicModulusKpa: number;
+            /** @description a house id: own. and up to 40 small letters, digits and hyphens */
+            id: string;
+            law: components["schemas"]["Pack_cushionLaw"];
+            name: string;
+            note?: string;
+            q: number;
+            repeatFactor: number;
+            source?: string;
+            squeezeKpa: number;
+            stiffnessPerC: number;
+            /** @enum {unknown} */
+            substance: "pe" | "pp" | "ps" | "pet" | "pu" | "pu-ether" | "pu-ester" | "pvc" | "rubber" | "wool" | "paper" | "paper-acid-free" | "starch" | "other";
+            tests?: {
+                creep?: components["schemas"]["Pack_creepFit"];
+                first?: components["schemas"]["Pack_firstFit"];
+                repeated?: components["schemas"]["Pack_repeatedFit"];
+                vibration?: components["schemas"]["Pack_vibrationFit"];
+            };
+            version?: number;
         };
         Pack_fragility: {
             /** @enum {unknown} */
             basis: "test" | "class" | "estimate";
+            componentCriticalG?: number;
             componentFrequencyHz?: number;
             componentQ?: number;
             criticalAccelerationByFaceG?: {
@@ -1266,6 +1672,7 @@ export interface components {
             note?: string;
         };
         Pack_item: {
+            bearsKpa?: number;
             centreOfMassMm?: {
                 x: number;
                 y: number;
@@ -1278,6 +1685,8 @@ export interface components {
             /** @default 1 */
             quantity: number;
             sizeMm: components["schemas"]["Pack_size"];
+            /** @description surfaces that the packing lies against */
+            surfaces?: ("silver" | "copper" | "iron" | "lead" | "bare-metal" | "painted" | "varnished" | "oil-paint" | "gilded" | "glass" | "ceramic" | "stone" | "paper" | "photograph" | "textile" | "leather" | "wood" | "plastic" | "rubber" | "electronics")[];
             value?: {
                 amount: number;
                 /** @description three capital letters, such as EUR */
@@ -1300,6 +1709,7 @@ export interface components {
                 /** @default 0.5 */
                 relativeHumidity: number;
             };
+            storageHours?: number;
             temperatureC?: {
                 /** @default 23 */
                 max: number;
@@ -1309,6 +1719,16 @@ export interface components {
             vibration?: components["schemas"]["Pack_vibration"];
         };
         Pack_layer: components["schemas"]["Pack_wrap"] | components["schemas"]["Pack_cushion"] | components["schemas"]["Pack_box"];
+        Pack_repeatedFit: {
+            fromX: number;
+            law: components["schemas"]["Pack_cushionLaw"];
+            meanX: number;
+            points: number;
+            rSquared: number;
+            residual: number;
+            spreadX: number;
+            toX: number;
+        };
         Pack_size: {
             height: number;
             length: number;
@@ -1320,13 +1740,27 @@ export interface components {
             /** @description breakpoints [Hz, g2/Hz] in rising frequency */
             psd?: components["schemas"]["Pack_breakpoint"][];
         };
+        Pack_vibrationFit: {
+            cushions: number;
+            points: number;
+        };
         Pack_wrap: {
             id?: string;
             /** @constant */
             kind: "wrap";
+            material: ("tissue" | "foam-sheet" | "film") | string;
             /** @enum {unknown} */
-            material: "tissue" | "foam-sheet" | "film";
+            tape?: "none" | "on-itself" | "on-item";
             thicknessMm: number;
+        };
+        Pack_wrapMaterial: {
+            /** @description a house id: own. and up to 40 small letters, digits and hyphens */
+            id: string;
+            name: string;
+            source?: string;
+            /** @enum {unknown} */
+            substance: "pe" | "pp" | "ps" | "pet" | "pu" | "pu-ether" | "pu-ester" | "pvc" | "rubber" | "wool" | "paper" | "paper-acid-free" | "starch" | "other";
+            version?: number;
         };
         Page: {
             items: components["schemas"]["Card"][];
@@ -1590,6 +2024,12 @@ export interface components {
             minMm: number[];
             part: string;
         };
+        Spread: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
         StageView: {
             /** Format: int32 */
             layer: number;
@@ -1616,9 +2056,65 @@ export interface components {
             cartons: components["schemas"]["CartonView"][];
             sheets: components["schemas"]["SheetView"][];
         };
+        TestBandView: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            law: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            x: number;
+        };
+        TestLineView: {
+            band: components["schemas"]["TestBandView"][];
+            repeated: boolean;
+        };
+        TestPointView: {
+            /** Format: double */
+            deviations: number;
+            /** Format: int32 */
+            impact: number;
+            outlier: boolean;
+            /** Format: double */
+            peakG: number;
+            /** Format: int32 */
+            row: number;
+            used: boolean;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        TestTables: {
+            creep: string;
+            drops: string;
+            vibration: string;
+        };
+        TestsGiven: {
+            /** Format: double */
+            stiffnessPerC: number;
+            tests: components["schemas"]["TestTables"];
+        };
+        TestsView: {
+            creep: components["schemas"]["CreepFitView"] | null;
+            first: components["schemas"]["LawFitView"] | null;
+            repeated: components["schemas"]["LawFitView"] | null;
+            vibration: components["schemas"]["VibrationFitView"] | null;
+        };
         TwoPacks: {
             after: components["schemas"]["PackFile"];
             before: components["schemas"]["PackFile"];
+        };
+        VibrationFitView: {
+            /** Format: int32 */
+            cushions: number;
+            /** Format: double */
+            dynamicModulusKpa: number;
+            /** Format: int32 */
+            points: number;
+            /** Format: double */
+            q: number;
         };
         VisitView: {
             address: string;
@@ -1637,6 +2133,9 @@ export interface components {
         WrapView: {
             id: string;
             name: string;
+            own: boolean;
+            source: string;
+            substance: string;
         };
     };
     responses: never;
@@ -1928,6 +2427,104 @@ export interface operations {
             };
         };
     };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JourneyGiven"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JourneyChoice"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JourneyGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JourneyChoice"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    orientations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrientationView"][];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: {
@@ -1955,7 +2552,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2180,7 +2777,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2207,7 +2804,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2323,6 +2920,29 @@ export interface operations {
             };
         };
     };
+    ofRevision: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DifferenceView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -2343,7 +2963,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2367,7 +2987,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2827,6 +3447,54 @@ export interface operations {
             };
         };
     };
+    differences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DifferenceView"];
+                };
+            };
+        };
+    };
+    fit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestsGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoamTestsView"];
+                };
+            };
+        };
+    };
     curve_1: {
         parameters: {
             query: {
@@ -2851,6 +3519,146 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CushionCurveView"];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialView"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MaterialGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    history_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialVersion"][];
+                };
+            };
+        };
+    };
+    tests: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestTables"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MaterialGiven"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialView"];
                 };
             };
         };
@@ -2967,6 +3775,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    template: {
+        parameters: {
+            query?: {
+                units?: string;
+            };
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
             };
         };
     };

@@ -19,6 +19,7 @@ function check(
     unit: 'G',
     margin: limit === null ? null : 1 - demand / limit,
     status,
+    spread: null,
     because: '',
     formula: { symbols: '', numbers: '' },
     steps: [],

@@ -13,6 +13,11 @@ final class Allowed {
         if (reference.isString()) {
             return words(schema.at(reference.asString().substring(1)), schema);
         }
+        if (rule.has("anyOf")) {
+            List<String> choices = new ArrayList<>();
+            rule.path("anyOf").forEach(choice -> choices.add(words(choice, schema)));
+            return String.join(", or ", choices);
+        }
         if (rule.has("const")) {
             return rule.path("const").toString();
         }

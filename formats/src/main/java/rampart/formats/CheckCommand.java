@@ -46,7 +46,7 @@ public final class CheckCommand {
         for (String name : files) {
             try {
                 PackFile file = PackFile.read(Files.readAllBytes(Path.of(name)));
-                Evaluation evaluation = Evaluator.evaluate(file.pack(), StandardCatalogue.get());
+                Evaluation evaluation = Evaluator.evaluate(file.pack(), file.catalogue(StandardCatalogue.get()));
                 boolean stands = evaluation.verdict() == Status.HOLDS || evaluation.verdict() == Status.THIN;
                 worst = Math.max(worst, stands ? HOLDS : BREAKS);
                 if (json) {

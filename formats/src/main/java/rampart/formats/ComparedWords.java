@@ -1,6 +1,7 @@
 package rampart.formats;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -14,6 +15,7 @@ import tools.jackson.databind.JsonNode;
 /** The differences between two values of a pack file in words: "bottom 45 to 40 mm". */
 final class ComparedWords {
     private static final int DECIMALS = 2;
+    private static final MathContext FOUR_DIGITS = new MathContext(4, RoundingMode.HALF_UP);
 
     /** What a field is called and the unit of its number. */
     private record Field(String words, String unit) {}
@@ -52,6 +54,43 @@ final class ComparedWords {
         f.put("x", new Field("along the length", "mm"));
         f.put("y", new Field("along the width", "mm"));
         f.put("z", new Field("along the height", "mm"));
+        f.put("componentCriticalG", new Field("the part itself", "G"));
+        f.put("storageHours", new Field("", "h"));
+        f.put("bearsKpa", new Field("", "kPa"));
+        f.put("tape", new Field("tape", ""));
+        f.put("fill", new Field("fill", ""));
+        f.put("condition", new Field("carton", ""));
+        f.put("bulgeMm", new Field("bulge", "mm"));
+        f.put("version", new Field("version", ""));
+        f.put("densityKgM3", new Field("density", "kg/m³"));
+        f.put("aKpa", new Field("begins to give at", "kPa"));
+        f.put("bPerKpa", new Field("stiffens by", "1/kPa"));
+        f.put("creepLimitKpa", new Field("creep limit", "kPa"));
+        f.put("repeatFactor", new Field("repeated impacts ×", ""));
+        f.put("stiffnessPerC", new Field("stiffness per degree", "1/°C"));
+        f.put("dynamicModulusKpa", new Field("modulus", "kPa"));
+        f.put("q", new Field("amplification", ""));
+        f.put("squeezeKpa", new Field("stress when squeezed", "kPa"));
+        f.put("source", new Field("source", ""));
+        f.put("points", new Field("points", ""));
+        f.put("rSquared", new Field("R²", ""));
+        f.put("residual", new Field("residual", ""));
+        f.put("meanX", new Field("mean energy tested", "kPa"));
+        f.put("spreadX", new Field("spread of the energy tested", "kPa²"));
+        f.put("fromX", new Field("tested from", "kPa"));
+        f.put("toX", new Field("tested to", "kPa"));
+        f.put("c1", new Field("creep in the first hour", ""));
+        f.put("c2", new Field("creep in each tenfold time", ""));
+        f.put("atKpa", new Field("creep tested at", "kPa"));
+        f.put("toHours", new Field("creep tested to", "h"));
+        f.put("cushions", new Field("cushions shaken", ""));
+        f.put("flute", new Field("flute", ""));
+        f.put("caliperMm", new Field("caliper", "mm"));
+        f.put("edgeCrushLbPerIn", new Field("edge crush", "lb/in"));
+        f.put("grammageGm2", new Field("grammage", "g/m²"));
+        f.put("limitLb", new Field("most mass", "lb"));
+        f.put("limitIn", new Field("most outside", "in"));
+        f.put("substance", new Field("made of", ""));
         return f;
     }
 
@@ -67,7 +106,7 @@ final class ComparedWords {
             case "criticalAccelerationByFaceG" -> byFace(from, to);
             case "stock" -> List.of("carton " + change(stock(from), stock(to), ""));
             case "psd" -> List.of("another spectrum");
-            case "features", "materials" -> List.of("changed");
+            case "features", "materials", "surfaces" -> List.of("changed");
             case "thicknessMm" ->
                 from.isNumber() || to.isNumber()
                         ? List.of(change(value(from), value(to), "mm"))
@@ -147,10 +186,11 @@ final class ComparedWords {
         return text.isEmpty() ? "nothing" : text;
     }
 
-    /** At most two decimals, no trailing noughts. */
+    /** At most two decimals, or four digits of a small number, no trailing noughts. */
     static String number(double value) {
-        return BigDecimal.valueOf(value)
-                .setScale(DECIMALS, RoundingMode.HALF_UP)
+        BigDecimal exact = BigDecimal.valueOf(value);
+        boolean small = value != 0 && Math.abs(value) < 1;
+        return (small ? exact.round(FOUR_DIGITS) : exact.setScale(DECIMALS, RoundingMode.HALF_UP))
                 .stripTrailingZeros()
                 .toPlainString();
     }

@@ -2,7 +2,9 @@ package rampart.formats;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import rampart.core.box.CartonState;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.quantity.Face;
@@ -23,6 +25,9 @@ final class LayerWriter {
             json.put("kind", "wrap");
             json.put("material", wrap.material());
             json.put("thicknessMm", number(wrap.thicknessMm()));
+            if (wrap.tape() != Layer.Wrap.Tape.NONE) {
+                json.put("tape", word(wrap.tape()));
+            }
         } else if (layer instanceof Layer.Cushion cushion) {
             json.put("kind", "cushion");
             json.put("material", cushion.material());
@@ -38,6 +43,12 @@ final class LayerWriter {
                     box.stockInside()
                             .map(size -> Map.of("insideMm", size(size)))
                             .orElse(null));
+            CartonState state = box.state();
+            state.fill().ifPresent(fill -> json.put("fill", word(fill)));
+            if (state.condition() != CartonState.Condition.NEW) {
+                json.put("condition", word(state.condition()));
+            }
+            state.bulgeMm().ifPresent(mm -> json.put("bulgeMm", number(mm)));
         }
         return json;
     }
@@ -73,6 +84,11 @@ final class LayerWriter {
         json.put("width", number(size.widthMm()));
         json.put("height", number(size.heightMm()));
         return json;
+    }
+
+    /** A constant of an enum as a word of the file. */
+    private static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static Number number(double value) {

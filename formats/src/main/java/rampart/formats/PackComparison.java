@@ -31,12 +31,15 @@ public record PackComparison(List<Part> parts, List<String> effects) {
             new Named("/item/fragility", "What the item bears"),
             new Named("/item/value", "Value"),
             new Named("/item/features", "Features"),
+            new Named("/item/surfaces", "Surfaces"),
+            new Named("/item/bearsKpa", "Pressure that the item bears"),
             new Named("/journey/name", "Journey's name"),
             new Named("/journey/drop", "Drops"),
             new Named("/journey/vibration", "Shaking on the way"),
             new Named("/journey/stack", "Pile"),
             new Named("/journey/temperatureC", "Temperatures"),
             new Named("/journey/hours", "Hours on the way"),
+            new Named("/journey/storageHours", "Hours in storage"),
             new Named("/materials", "House materials"));
 
     /**
@@ -50,7 +53,7 @@ public record PackComparison(List<Part> parts, List<String> effects) {
 
     private record Named(String path, String title) {}
 
-    /** Compares two files on one catalogue. */
+    /** Compares two files, each with the materials that it brings. */
     public static PackComparison of(PackFile before, PackFile after, Catalogue catalogue) {
         JsonNode from = before.document();
         JsonNode to = after.document();
@@ -58,12 +61,16 @@ public record PackComparison(List<Part> parts, List<String> effects) {
         for (Named named : PARTS) {
             add(parts, named, from, to);
         }
-        layers(parts, from, to, catalogue);
+        layers(parts, from, to, before.catalogue(catalogue).with(after.catalogue(catalogue)));
         List<String> effects = parts.isEmpty()
                 ? List.of()
-                : ComparedEffects.of(
-                        Evaluator.evaluate(before.pack(), catalogue), Evaluator.evaluate(after.pack(), catalogue));
+                : effects(before, before.catalogue(catalogue), after, after.catalogue(catalogue));
         return new PackComparison(List.copyOf(parts), effects);
+    }
+
+    /** What the differences between two packs do, each on a catalogue of its own. */
+    public static List<String> effects(PackFile before, Catalogue then, PackFile after, Catalogue now) {
+        return ComparedEffects.of(Evaluator.evaluate(before.pack(), then), Evaluator.evaluate(after.pack(), now));
     }
 
     private static void add(List<Part> parts, Named named, JsonNode from, JsonNode to) {

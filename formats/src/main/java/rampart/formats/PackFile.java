@@ -1,9 +1,12 @@
 package rampart.formats;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.random.RandomGenerator;
+import rampart.core.item.Turn;
 import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
@@ -16,7 +19,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class PackFile {
     /** The newest format this code reads. */
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
 
     private static final String FORMAT_PREFIX = "rampart-pack/";
     private static final String ID_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
@@ -24,10 +27,12 @@ public final class PackFile {
 
     private final ObjectNode document;
     private final Pack pack;
+    private final Catalogue materials;
 
     private PackFile(ObjectNode document) {
         this.document = document;
         this.pack = PackMapper.pack(document);
+        this.materials = MaterialMapper.catalogue(document.path("materials"));
     }
 
     /**
@@ -39,9 +44,10 @@ public final class PackFile {
     public static PackFile read(byte[] bytes) {
         JsonNode tree = Json.read(bytes);
         newerFormat(tree);
-        List<Problem> problems = PackSchema.problems(tree);
+        List<Problem> problems = new ArrayList<>(PackSchema.problems(tree));
+        problems.addAll(NewerFields.problems(tree));
         if (problems.isEmpty()) {
-            problems = PackRules.problems(tree);
+            problems.addAll(PackRules.problems(tree));
         }
         if (!problems.isEmpty()) {
             throw new UnreadableFileException(problems);
@@ -68,6 +74,11 @@ public final class PackFile {
         return pack;
     }
 
+    /** What the pack may be made of: the catalogue that every house has, and the materials that the file brings. */
+    public Catalogue catalogue(Catalogue standard) {
+        return materials.isEmpty() ? standard : standard.with(materials);
+    }
+
     /** The document, for reading. */
     JsonNode document() {
         return document;
@@ -89,12 +100,30 @@ public final class PackFile {
         return read(Json.MAPPER.writeValueAsBytes(copy));
     }
 
-    /** This file with other layers, each with an id of its own. */
-    public PackFile withLayers(List<Layer> layers) {
+    /** This file with other layers, each with an id of its own, and the materials of the house that they use. */
+    public PackFile withLayers(List<Layer> layers, HouseMaterials house) {
         ObjectNode copy = document.deepCopy();
         ArrayNode list = copy.putArray("layers");
         layers.forEach(layer -> list.add(Json.MAPPER.<JsonNode>valueToTree(LayerWriter.layer(layer))));
-        return read(Json.MAPPER.writeValueAsBytes(copy)).withIds();
+        return changed(PackMaterials.brought(copy, house)).withIds();
+    }
+
+    /** This file with the house's materials as they are now; those that the house has no more stay as they are. */
+    public PackFile withMaterials(HouseMaterials house) {
+        return changed(PackMaterials.renewed(document.deepCopy(), house));
+    }
+
+    /** Materials of the house that this file brings with other figures than they have now. */
+    public List<MaterialChange> staleMaterials(HouseMaterials house) {
+        return PackMaterials.stale(document, house);
+    }
+
+    /** A changed document, with the number of the oldest format that can say it. */
+    private static PackFile changed(ObjectNode document) {
+        if (!NewerFields.of(document).isEmpty()) {
+            document.put("format", FORMAT_PREFIX + FORMAT);
+        }
+        return read(Json.MAPPER.writeValueAsBytes(document));
     }
 
     /**
@@ -114,7 +143,14 @@ public final class PackFile {
                 parent.set(field, Json.MAPPER.<JsonNode>valueToTree(change.value()));
             }
         }
-        return read(Json.MAPPER.writeValueAsBytes(copy));
+        return changed(copy);
+    }
+
+    /** This file with the item laid another way. */
+    public PackFile turned(Turn turn) {
+        ObjectNode copy = document.deepCopy();
+        TurnedFile.turn(copy, turn, pack.item().size(), pack.item().centreOfMass());
+        return changed(copy);
     }
 
     /** This file with an id on every layer and feature that had none; ids are random, so that none is used twice. */

@@ -2,13 +2,19 @@ package rampart.formats;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import rampart.core.box.CartonState;
+import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
+import rampart.core.item.Nature;
+import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropHeights;
 import rampart.core.journey.DropPlan;
@@ -48,7 +54,23 @@ final class PackMapper {
                                 centre.path("x").asDouble(),
                                 centre.path("y").asDouble(),
                                 centre.path("z").asDouble()),
-                fragility(node.path("fragility")));
+                fragility(node.path("fragility")),
+                nature(node));
+    }
+
+    private static Nature nature(JsonNode item) {
+        List<Feature> features = new ArrayList<>();
+        item.path("features")
+                .forEach(node -> features.add(new Feature(
+                        node.path("name").asString(),
+                        Feature.Kind.valueOf(upper(node.path("kind"))),
+                        node.has("face") ? Optional.of(Face.valueOf(upper(node.path("face")))) : Optional.empty(),
+                        number(node.path("massKg")),
+                        number(node.path("armMm")),
+                        number(node.path("jointBearsNm")))));
+        Set<Surface> surfaces = EnumSet.noneOf(Surface.class);
+        item.path("surfaces").forEach(node -> surfaces.add(Surface.valueOf(constant(node, ""))));
+        return new Nature(features, surfaces, number(item.path("bearsKpa")));
     }
 
     private static Fragility fragility(JsonNode node) {
@@ -62,7 +84,8 @@ final class PackMapper {
         Optional<Fragility.Component> component = node.has("componentFrequencyHz")
                 ? Optional.of(new Fragility.Component(
                         node.path("componentFrequencyHz").asDouble(),
-                        node.path("componentQ").asDouble(Fragility.Component.DEFAULT_Q)))
+                        node.path("componentQ").asDouble(Fragility.Component.DEFAULT_Q),
+                        number(node.path("componentCriticalG"))))
                 : Optional.empty();
         return new Fragility(
                 number(node.path("criticalAccelerationG")),
@@ -80,7 +103,9 @@ final class PackMapper {
                 stack(node.path("stack")),
                 new Climate(
                         temperature.path("min").asDouble(Climate.ROOM_C),
-                        temperature.path("max").asDouble(Climate.ROOM_C)));
+                        temperature.path("max").asDouble(Climate.ROOM_C)),
+                number(node.path("hours")),
+                number(node.path("storageHours")));
     }
 
     private static DropPlan drop(JsonNode node) {
@@ -129,7 +154,8 @@ final class PackMapper {
             case "wrap" ->
                 new Layer.Wrap(
                         node.path("material").asString(),
-                        node.path("thicknessMm").asDouble());
+                        node.path("thicknessMm").asDouble(),
+                        Layer.Wrap.Tape.valueOf(constant(node.path("tape"), "none")));
             case "cushion" ->
                 new Layer.Cushion(node.path("material").asString(), form(node), sides(node.path("thicknessMm"), 0));
             default ->
@@ -138,7 +164,13 @@ final class PackMapper {
                         node.path("slackMm").asDouble(0),
                         node.path("stock").isObject()
                                 ? Optional.of(size(node.path("stock").path("insideMm")))
-                                : Optional.empty());
+                                : Optional.empty(),
+                        new CartonState(
+                                node.has("fill")
+                                        ? Optional.of(CartonState.Fill.valueOf(constant(node.path("fill"), "")))
+                                        : Optional.empty(),
+                                CartonState.Condition.valueOf(constant(node.path("condition"), "new")),
+                                number(node.path("bulgeMm"))));
         };
     }
 
@@ -165,6 +197,11 @@ final class PackMapper {
 
     private static OptionalDouble number(JsonNode node) {
         return node.isNumber() ? OptionalDouble.of(node.asDouble()) : OptionalDouble.empty();
+    }
+
+    /** A word of the file as the constant of an enum: hyphens are underscores there. */
+    private static String constant(JsonNode node, String otherwise) {
+        return upper(node, otherwise).replace('-', '_');
     }
 
     private static String upper(JsonNode node) {

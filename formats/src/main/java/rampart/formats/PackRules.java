@@ -25,6 +25,15 @@ final class PackRules {
         rules.frequenciesRise();
         rules.idsDiffer("/layers");
         rules.idsDiffer("/item/features");
+        rules.problems.addAll(MaterialRules.problems(document));
+        return rules.problems;
+    }
+
+    /** The same of the journey alone. */
+    static List<Problem> ofJourney(JsonNode document) {
+        PackRules rules = new PackRules(document);
+        rules.temperaturesInOrder();
+        rules.frequenciesRise();
         return rules.problems;
     }
 

@@ -11,15 +11,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The published JSON Schema of the pack file, and what it says of a document in words. */
 public final class PackSchema {
-    private static final String RESOURCE = "/rampart/pack-1.schema.json";
+    private static final String RESOURCE = "/rampart/pack-2.schema.json";
     private static final byte[] BYTES = load();
     private static final JsonNode TREE = Json.read(BYTES);
     private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
             .getSchema(TREE);
+    private static final Map<String, Schema> PARTS = new ConcurrentHashMap<>();
     private static final int LONGEST_SHOWN = 60;
 
     private PackSchema() {}
@@ -31,8 +34,25 @@ public final class PackSchema {
 
     /** Everything in which the document departs from the schema, one problem a field. */
     static List<Problem> problems(JsonNode document) {
+        return problems(document, SCHEMA);
+    }
+
+    /** The same of a part of a pack file against its definition in the schema. */
+    static List<Problem> problems(JsonNode part, String definition) {
+        return problems(part, PARTS.computeIfAbsent(definition, PackSchema::part));
+    }
+
+    private static Schema part(String definition) {
+        ObjectNode schema = Json.MAPPER.createObjectNode();
+        schema.put("$ref", "#/$defs/" + definition);
+        schema.set("$defs", TREE.path("$defs"));
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(schema);
+    }
+
+    private static List<Problem> problems(JsonNode document, Schema schema) {
         Map<String, Problem> byPath = new LinkedHashMap<>();
-        for (Error error : SCHEMA.validate(document)) {
+        for (Error error : schema.validate(document)) {
             Problem problem = problem(document, error);
             byPath.putIfAbsent(problem.path(), problem);
         }
@@ -41,7 +61,7 @@ public final class PackSchema {
 
     private static Problem problem(JsonNode document, Error error) {
         String at = error.getInstanceLocation().toString();
-        JsonNode rule = parent(error.getSchemaLocation().getFragment().toString());
+        JsonNode rule = rule(error.getSchemaLocation().getFragment().toString());
         return switch (error.getKeyword()) {
             case "required" ->
                 new Problem(
@@ -61,9 +81,10 @@ public final class PackSchema {
         };
     }
 
-    /** The part of the schema that holds the keyword at this pointer. */
-    private static JsonNode parent(String pointer) {
-        return TREE.at(pointer.substring(0, Math.max(0, pointer.lastIndexOf('/'))));
+    /** The part of the schema that holds the keyword at this pointer; of a choice the choice as a whole. */
+    private static JsonNode rule(String pointer) {
+        int choice = pointer.indexOf("/anyOf");
+        return TREE.at(pointer.substring(0, choice > 0 ? choice : Math.max(0, pointer.lastIndexOf('/'))));
     }
 
     /** What the schema says of a property that a rule requires; conditions stand beside the properties they speak of. */

@@ -86,7 +86,7 @@ class PackFileTest {
                         new CushionForm.Pads(new SixSided(1, 2, 3, 4, 5, 6), SixSided.all(2)),
                         new SixSided(10, 20, 30, 40, 50, 60)),
                 new Layer.Box("bc-48", 0, Optional.of(new Size(600, 500, 400))));
-        PackFile changed = file.withLayers(layers);
+        PackFile changed = file.withLayers(layers, new HouseMaterials(StandardCatalogue.get(), List.of()));
         assertThat(changed.pack().layers()).isEqualTo(layers);
         assertThat(PackFile.read(changed.write()).pack().layers()).isEqualTo(layers);
         assertThat(new String(changed.write(), StandardCharsets.UTF_8))
@@ -159,7 +159,7 @@ class PackFileTest {
                             assertThat(p.message())
                                     .contains("rampart-pack/7")
                                     .contains("newer")
-                                    .contains("up to rampart-pack/1");
+                                    .contains("up to rampart-pack/2");
                         }));
     }
 
@@ -167,15 +167,15 @@ class PackFileTest {
     @Test
     void schemaAndCatalogueNameTheSameMaterials() {
         JsonNode schema = Json.read(PackSchema.document());
-        assertThat(names(schema.at("/$defs/cushion/properties/material/enum")))
+        assertThat(names(schema.at("/$defs/cushion/properties/material/anyOf/0/enum")))
                 .isEqualTo(StandardCatalogue.get().foams().stream()
                         .map(f -> f.id())
                         .toList());
-        assertThat(names(schema.at("/$defs/box/properties/board/enum")))
+        assertThat(names(schema.at("/$defs/box/properties/board/anyOf/0/enum")))
                 .isEqualTo(StandardCatalogue.get().boards().stream()
                         .map(b -> b.id())
                         .toList());
-        assertThat(names(schema.at("/$defs/wrap/properties/material/enum")))
+        assertThat(names(schema.at("/$defs/wrap/properties/material/anyOf/0/enum")))
                 .isEqualTo(StandardCatalogue.get().wraps().stream()
                         .map(w -> w.id())
                         .toList());

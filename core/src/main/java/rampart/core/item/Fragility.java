@@ -29,13 +29,20 @@ public record Fragility(
         ESTIMATE
     }
 
-    /** A single-degree part on the item: its own frequency in Hz and amplification. */
-    public record Component(double frequencyHz, double q) {
+    /**
+     * A single-degree part on the item.
+     *
+     * @param frequencyHz its own frequency
+     * @param q amplification
+     * @param criticalG peak that the part itself bears, G; empty where nobody knows
+     */
+    public record Component(double frequencyHz, double q, OptionalDouble criticalG) {
         public static final double DEFAULT_Q = 10;
 
         public Component {
             Require.positive(frequencyHz, "component frequency in Hz");
             Require.positive(q, "component Q");
+            criticalG.ifPresent(g -> Require.positive(g, "critical acceleration of the component in G"));
         }
     }
 

@@ -11,13 +11,29 @@ import rampart.core.quantity.Size;
  * @param size as it lies in the pack, mm
  * @param massKg mass of it all
  * @param centreOfMass from the middle of the size, mm; not outside the item (rule 12)
+ * @param nature what else is known of it
  */
-public record Item(String name, Size size, double massKg, Point centreOfMass, Fragility fragility) {
+public record Item(String name, Size size, double massKg, Point centreOfMass, Fragility fragility, Nature nature) {
     public Item {
         Require.positive(massKg, "item mass in kg");
         for (Axis axis : Axis.values()) {
             double half = Require.positive(size.along(axis), "item size along " + axis + " in mm") / 2;
             Require.within(centreOfMass.along(axis), -half, half, "centre of mass along " + axis + " in mm");
         }
+    }
+
+    /** An item of which nothing else is known. */
+    public Item(String name, Size size, double massKg, Point centreOfMass, Fragility fragility) {
+        this(name, size, massKg, centreOfMass, fragility, Nature.UNKNOWN);
+    }
+
+    /** The same that bears another blow. */
+    public Item with(Fragility other) {
+        return new Item(name, size, massKg, centreOfMass, other, nature);
+    }
+
+    /** The same of another mass, kg. */
+    public Item withMass(double kg) {
+        return new Item(name, size, kg, centreOfMass, fragility, nature);
     }
 }

@@ -1,6 +1,34 @@
 package rampart.core.journey;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 
-/** What happens to the pack on its way. */
-public record Journey(DropPlan drop, Optional<Vibration> vibration, Optional<Stack> stack, Climate climate) {}
+/**
+ * What happens to the pack on its way.
+ *
+ * @param hours how long it is under way, h; empty where nobody says
+ * @param storageHours how long it lies under its own load, h; foam thins in that time (rule 37)
+ */
+public record Journey(
+        DropPlan drop,
+        Optional<Vibration> vibration,
+        Optional<Stack> stack,
+        Climate climate,
+        OptionalDouble hours,
+        OptionalDouble storageHours) {
+
+    /** A journey of which nobody says how long it takes. */
+    public Journey(DropPlan drop, Optional<Vibration> vibration, Optional<Stack> stack, Climate climate) {
+        this(drop, vibration, stack, climate, OptionalDouble.empty(), OptionalDouble.empty());
+    }
+
+    /** The same with other falls. */
+    public Journey with(DropPlan other) {
+        return new Journey(other, vibration, stack, climate, hours, storageHours);
+    }
+
+    /** The time for which foam carries its load, h; empty where nobody says. */
+    public OptionalDouble underLoadHours() {
+        return storageHours.isPresent() ? storageHours : hours;
+    }
+}

@@ -1,6 +1,7 @@
 package rampart.core.layout;
 
 import java.util.Optional;
+import rampart.core.box.CartonState;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
 import rampart.core.quantity.SixSided;
@@ -12,7 +13,18 @@ public sealed interface Layer {
     String material();
 
     /** Something wound round what is inside: adds its thickness on all six sides and nothing else (rule 3). */
-    record Wrap(String material, double thicknessMm) implements Layer {
+    record Wrap(String material, double thicknessMm, Tape tape) implements Layer {
+        /** How it is kept closed. */
+        public enum Tape {
+            NONE,
+            ON_ITSELF,
+            ON_ITEM
+        }
+
+        public Wrap(String material, double thicknessMm) {
+            this(material, thicknessMm, Tape.NONE);
+        }
+
         public Wrap {
             Require.notNegative(thicknessMm, "wrap thickness in mm");
         }
@@ -30,12 +42,22 @@ public sealed interface Layer {
     /**
      * A regular slotted carton.
      *
-     * @param slackMm total clearance per dimension round what is inside, mm (rule 2)
+     * @param slackMm total clearance per dimension round what is inside, mm (rule 2); below 0 what is inside is
+     *     squeezed by so much when the carton is closed (rule 40)
      * @param stockInside inside size of a carton from stock that takes the place of a made one (rule 32)
+     * @param state what it has been through and how it is filled
      */
-    record Box(String material, double slackMm, Optional<Size> stockInside) implements Layer {
+    record Box(String material, double slackMm, Optional<Size> stockInside, CartonState state) implements Layer {
+        /** Contents are not squeezed by more, mm. */
+        public static final double MOST_SQUEEZE_MM = 200;
+
         public Box {
-            Require.notNegative(slackMm, "slack in mm");
+            Require.within(slackMm, -MOST_SQUEEZE_MM, Double.MAX_VALUE, "slack in mm");
+        }
+
+        /** A new carton. */
+        public Box(String material, double slackMm, Optional<Size> stockInside) {
+            this(material, slackMm, stockInside, CartonState.NEW);
         }
     }
 }

@@ -1,22 +1,30 @@
 package rampart.core.material;
 
+import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 
 /**
  * A corrugated board.
  *
+ * @param caliperMm thickness of the board, mm
  * @param edgeCrushLbPerIn edge crush strength, lb/in
- * @param grammageGm2 mass per area, g/m2 (nominal)
+ * @param grammageGm2 mass per area, g/m2
  * @param limitLb most gross mass its grade allows, lb
  * @param limitIn most outside length + width + height its grade allows, in
+ * @param basis what caliper and grammage rest on
+ * @param source where the limits of the grade come from
  */
 public record Board(
-        String id, Flute flute, double edgeCrushLbPerIn, double grammageGm2, double limitLb, double limitIn) {
-
-    /** Thickness of the board, mm. */
-    public double caliperMm() {
-        return flute.caliperMm();
-    }
+        String id,
+        String name,
+        Flute flute,
+        double caliperMm,
+        double edgeCrushLbPerIn,
+        double grammageGm2,
+        double limitLb,
+        double limitIn,
+        Basis basis,
+        String source) {
 
     /** Edge crush strength, N/mm. */
     public double edgeCrushNPerMm() {
@@ -28,7 +36,8 @@ public record Board(
         return edgeCrushNPerMm();
     }
 
-    public String name() {
-        return flute.letters() + " flute, ECT " + Math.round(edgeCrushLbPerIn) + " lb/in";
+    /** What the limits of the grade rest on: a published table for the boards of the catalogue. */
+    public Basis limitsBasis() {
+        return basis == Basis.NOMINAL ? Basis.STD : basis;
     }
 }

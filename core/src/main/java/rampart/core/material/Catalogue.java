@@ -19,6 +19,22 @@ public final class Catalogue {
         this.wraps = byId(wraps, WrapMaterial::id);
     }
 
+    /** This catalogue with other materials besides; one of the same id takes the place of its own. */
+    public Catalogue with(Catalogue others) {
+        return new Catalogue(merged(foams, others.foams), merged(boards, others.boards), merged(wraps, others.wraps));
+    }
+
+    private static <T> List<T> merged(Map<String, T> mine, Map<String, T> others) {
+        Map<String, T> all = new LinkedHashMap<>(mine);
+        all.putAll(others);
+        return List.copyOf(all.values());
+    }
+
+    /** True where nothing is in it. */
+    public boolean isEmpty() {
+        return foams.isEmpty() && boards.isEmpty() && wraps.isEmpty();
+    }
+
     /** @throws IllegalArgumentException if no foam has this id */
     public Foam foam(String id) {
         return find(foams, id, "foam");

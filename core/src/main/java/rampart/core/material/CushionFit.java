@@ -39,6 +39,16 @@ public record CushionFit(
      *     not grow with energy
      */
     public static CushionFit of(List<DropPoint> points) {
+        return of(points, 0);
+    }
+
+    /**
+     * The law at 23 degC of points at other temperatures too: by rule 16 stress and energy of each point are divided by
+     * its stiffness.
+     *
+     * @param stiffnessPerC change of stiffness per degC, 1/degC
+     */
+    public static CushionFit of(List<DropPoint> points, double stiffnessPerC) {
         if (points.size() < LEAST_POINTS) {
             throw new IllegalArgumentException(
                     "there are " + points.size() + " points; a fit needs at least " + LEAST_POINTS);
@@ -48,8 +58,9 @@ public record CushionFit(
         double to = Double.NEGATIVE_INFINITY;
         double sum = 0;
         for (DropPoint point : points) {
-            double x = point.energyDensityKpa();
-            line.addData(x, Math.log(point.dynamicStressKpa()));
+            double stiffness = Foam.stiffness(stiffnessPerC, point.temperatureC());
+            double x = point.energyDensityKpa() / stiffness;
+            line.addData(x, Math.log(point.dynamicStressKpa() / stiffness));
             from = Math.min(from, x);
             to = Math.max(to, x);
             sum += x;
@@ -97,14 +108,19 @@ public record CushionFit(
         return energyDensityKpa < fromX || energyDensityKpa > toX;
     }
 
-    /** How many residual deviations this point lies above the line; negative below it. */
-    public double deviations(DropPoint point) {
-        double off = Math.log(point.dynamicStressKpa()) - lnStress(point.energyDensityKpa());
+    /**
+     * How many residual deviations this point lies above the line; negative below it.
+     *
+     * @param stiffnessPerC change of stiffness per degC, 1/degC
+     */
+    public double deviations(DropPoint point, double stiffnessPerC) {
+        double stiffness = Foam.stiffness(stiffnessPerC, point.temperatureC());
+        double off = Math.log(point.dynamicStressKpa() / stiffness) - lnStress(point.energyDensityKpa() / stiffness);
         return residual > 0 ? off / residual : 0;
     }
 
-    /** True where this point does not fit. */
-    public boolean outlier(DropPoint point) {
-        return Math.abs(deviations(point)) > OUTLIER;
+    /** True where a point so many deviations away does not fit. */
+    public static boolean outlier(double deviations) {
+        return Math.abs(deviations) > OUTLIER;
     }
 }

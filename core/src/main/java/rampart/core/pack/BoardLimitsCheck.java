@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.material.Board;
-import rampart.core.material.StandardCatalogue;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 
@@ -25,12 +24,13 @@ final class BoardLimitsCheck implements CheckRule {
         boolean bySize =
                 Units.roundTo9Decimals(inches / board.limitIn()) > Units.roundTo9Decimals(lb / board.limitLb());
         double limit = bySize ? board.limitIn() : board.limitLb();
-        Supplier<Figure> most = () -> Figure.std(
+        Supplier<Figure> most = () -> new Figure(
                 "L",
                 bySize ? "most length + width + height of the grade" : "most gross mass of the grade",
                 limit,
                 bySize ? "in" : "lb",
-                StandardCatalogue.LIMITS_SOURCE);
+                board.limitsBasis(),
+                board.source());
         Supplier<Working> working = () -> bySize
                 ? new Working(
                         "D = (l + w + h)/u",

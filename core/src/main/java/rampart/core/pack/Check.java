@@ -17,6 +17,7 @@ import rampart.core.quantity.Face;
  * @param limit what is borne; empty where nobody knows
  * @param unit of both; empty for a fraction
  * @param margin 1 - demand/limit, unrounded; empty where there is no limit
+ * @param spread between what the demand may lie by the test data of a material, where these say
  * @param told the words, made when somebody reads them: a search over thousands of packs reads none
  */
 public record Check(
@@ -29,6 +30,7 @@ public record Check(
         String unit,
         OptionalDouble margin,
         Status status,
+        Optional<Spread> spread,
         Told told) {
 
     /** A check judged by the ordinary bands of rule 28; unknown without a limit. */
@@ -54,17 +56,25 @@ public record Check(
                 unit,
                 margin,
                 status,
+                Optional.empty(),
                 new Told(because, working));
     }
 
     /** This check with a status that a rule fixes over the bands. */
     Check withStatus(Status fixed) {
-        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, told);
+        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, spread, told);
+    }
+
+    /** This check with the spread of its demand; one that holds is thin where the spread reaches over the limit. */
+    Check withSpread(Spread known) {
+        boolean crosses = limit.isPresent() && known.high() > limit.getAsDouble();
+        Status cautious = status == Status.HOLDS && crosses ? Status.THIN : status;
+        return new Check(id, title, layer, face, demand, limit, unit, margin, cautious, Optional.of(known), told);
     }
 
     /** This check with the margin that a rule fixes. */
     Check withMargin(double fixed) {
-        return new Check(id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, told);
+        return new Check(id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, spread, told);
     }
 
     /** One sentence, or a few, that a packer understands. */
@@ -76,6 +86,9 @@ public record Check(
     public Working working() {
         return told.working.get();
     }
+
+    /** Lowest and highest demand that the test data allow, in the unit of the check. */
+    public record Spread(double low, double high) {}
 
     /** Two ways to tell the same check. */
     record Told(Supplier<String> because, Supplier<Working> working) {}

@@ -3,6 +3,7 @@ package rampart.core.pack;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
+import rampart.core.journey.Journey;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
@@ -31,16 +32,25 @@ final class CreepCheck implements CheckRule {
         if (cushion == null) {
             return List.of();
         }
-        return List.of(check(cushion));
+        return List.of(check(cushion, situation.pack().journey()));
     }
 
-    private static Check check(LaidCushion cushion) {
+    private static String inTime(LaidCushion cushion, Journey journey) {
+        double strain = Thinning.creep(cushion, journey);
+        return strain > 0
+                ? " In the time it lies under this load it loses " + Say.oneDecimal(100 * strain)
+                        + " % of its thickness, and the drops on the bottom are worked with what is left."
+                : "";
+    }
+
+    private static Check check(LaidCushion cushion, Journey journey) {
         double demand = cushion.staticStressKpa(Face.BOTTOM);
         double limit = cushion.foam().creepLimitKpa();
         Supplier<String> because =
                 () -> "The " + cushion.foam().name() + " under the item carries " + Say.oneDecimal(demand)
                         + " kPa at rest; it keeps its thickness up to " + Say.oneDecimal(limit) + " kPa."
-                        + (demand > limit ? " Over that it counts a tenth thinner in every drop on the bottom." : "");
+                        + (demand > limit ? " Over that it counts a tenth thinner in every drop on the bottom." : "")
+                        + inTime(cushion, journey);
         Supplier<Working> working = () -> new Working(
                 "s = m*g/(A/10)",
                 List.of(),

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 import rampart.core.cushion.Impact;
 import rampart.core.cushion.ImpactSolver;
 
-/** Each drop against what the item bears (rules 12 to 19, 31, 34 and 36). */
+/** Each drop against what the item bears (rules 12 to 19, 31, 34, 36 and 38). */
 final class DropChecks {
     private DropChecks() {}
 
@@ -44,7 +44,19 @@ final class DropChecks {
                         () -> sentence.byAcceleration(limitG),
                         () -> new DropWorking(situation, drop).ofG());
         boolean doubtful = drop.tips() || situation.doubted();
-        return check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
+        Check settled = check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
+        return byVelocity ? settled : withScatter(situation, drop, settled);
+    }
+
+    /** Rule 38: the interval of test data is carried into the answer. */
+    private static Check withScatter(Situation situation, Drop drop, Check check) {
+        if (drop.worst().capped()) {
+            return check;
+        }
+        TestScatter scatter = TestScatter.of(situation, drop.worst());
+        return scatter.measured()
+                ? check.withSpread(new Check.Spread(drop.g() / scatter.factor(), drop.g() * scatter.factor()))
+                : check;
     }
 
     /** Rule 18: the velocity change counts where it leaves the larger margin; never for a capped drop (rule 17). */

@@ -1,6 +1,7 @@
 package rampart.core.pack;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import rampart.core.cushion.Impact;
 import rampart.core.layout.LaidCushion;
@@ -98,10 +99,23 @@ final class DropSentence {
         return side;
     }
 
+    private Optional<String> thinned() {
+        OptionalDouble most =
+                situation.thinning().values().stream().mapToDouble(f -> f).max();
+        if (most.isEmpty()) {
+            return Optional.empty();
+        }
+        if (most.getAsDouble() == Thinning.OVER_LIMIT && situation.creeps()) {
+            return Optional.of(" The bottom foam is overloaded at rest and counts a tenth thinner.");
+        }
+        return Optional.of(" After so long under its load the bottom foam is "
+                + Say.oneDecimal(100 * (1 - 1 / most.getAsDouble())) + " % thinner.");
+    }
+
     private String doubts() {
         StringBuilder text = new StringBuilder();
-        if (drop.id().faces().contains(Face.BOTTOM) && !situation.creeping().isEmpty()) {
-            text.append(" The bottom foam is overloaded at rest and counts a tenth thinner.");
+        if (drop.id().faces().contains(Face.BOTTOM)) {
+            thinned().ifPresent(text::append);
         }
         boolean someBare = drop.worst().layers().stream().anyMatch(peak -> !peak.acts());
         if (someBare && !drop.worst().capped()) {
@@ -109,6 +123,17 @@ final class DropSentence {
         }
         if (drop.tips()) {
             text.append(" The weight lies so far off centre that the item tips: call it thin at best.");
+        }
+        TestScatter scatter = TestScatter.of(situation, drop.worst());
+        if (scatter.measured() && !drop.worst().capped()) {
+            text.append(" By the scatter of its test data it may be ")
+                    .append(Say.g(drop.g() / scatter.factor()))
+                    .append(" to ")
+                    .append(Say.g(drop.g() * scatter.factor()))
+                    .append(" G.");
+            if (scatter.extrapolated()) {
+                text.append(" This blow lies outside what was tested.");
+            }
         }
         drop.simulatedG()
                 .ifPresent(

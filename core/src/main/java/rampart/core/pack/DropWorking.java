@@ -8,6 +8,9 @@ import rampart.core.cushion.Impact;
 import rampart.core.cushion.ImpactSolver;
 import rampart.core.journey.DropPlan;
 import rampart.core.layout.LaidCushion;
+import rampart.core.material.CushionFit;
+import rampart.core.material.CushionLaw;
+import rampart.core.material.Foam;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
@@ -24,6 +27,7 @@ final class DropWorking {
 
     private final Situation situation;
     private final Drop drop;
+    private final TestScatter scatter;
     private final List<Figure> figures = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
@@ -31,6 +35,7 @@ final class DropWorking {
     DropWorking(Situation situation, Drop drop) {
         this.situation = situation;
         this.drop = drop;
+        this.scatter = TestScatter.of(situation, drop.worst());
     }
 
     Working ofVelocity() {
@@ -57,6 +62,7 @@ final class DropWorking {
                 drop.worst().layers().stream().filter(Impact.LayerPeak::acts).toList();
         notes.add(NEGLECTED);
         conditions();
+        scatter();
         if (drop.id().flat() && acting.size() == 1) {
             return closedForm(acting.get(0));
         }
@@ -73,6 +79,7 @@ final class DropWorking {
                 "item and inner boxes as masses on the cushions' loading and unloading laws, gravity on"));
         notes.add("By the quick reckoning: " + Say.twoDecimals(drop.worst().g()) + " G (rule 34: the higher counts).");
         notes.add("Neglected: shear, friction, rotation, the first elastic ramp, the cushions opposite.");
+        scatter();
         return new Working("G = Gt", steps, figures, notes);
     }
 
@@ -84,27 +91,27 @@ final class DropWorking {
         double s = cushion.staticStressKpa(face) * k;
         String source = cushion.foam().source();
         double f = cushion.foam().stiffnessAt(drop.worst().temperatureC());
-        double r = drop.worst().repeated() ? cushion.foam().repeatFactor() : 1;
-        double b = cushion.foam().law().bPerKpa();
+        boolean repeated = drop.worst().repeated();
+        boolean measured = cushion.foam().fit(repeated).isPresent();
+        double r = repeated && !measured ? cushion.foam().repeatFactor() : 1;
+        CushionLaw law =
+                measured ? cushion.foam().law(repeated) : cushion.foam().law();
+        double b = law.bPerKpa();
+        Basis basis = lawBasis(cushion.foam());
+        String lawSource = cushion.foam().fit(repeated).map(DropWorking::tests).orElse(source);
         figures.add(0, Figure.law("s", "load at rest (static stress)", s, "kPa"));
         figures.add(Figure.law("m", "mass on the cushion", cushion.movingMassKg(), "kg"));
         figures.add(Figure.law("A", "bearing area", cushion.bearingMm2().on(face) / 100, "cm2"));
         figures.add(loadFactor(k));
         figures.add(new Figure(
-                "a",
-                "stress where " + cushion.foam().name() + " begins to give",
-                cushion.foam().law().aKpa(),
-                "kPa",
-                cushion.foam().basis(),
-                source));
-        figures.add(new Figure(
-                "b", "how fast it stiffens", b, "1/kPa", cushion.foam().basis(), source));
+                "a", "stress where " + cushion.foam().name() + " begins to give", law.aKpa(), "kPa", basis, lawSource));
+        figures.add(new Figure("b", "how fast it stiffens", b, "1/kPa", basis, lawSource));
         figures.add(stiffness(f, cushion));
         figures.add(repeat(r, cushion));
         figures.add(Figure.input("t", "thickness", t, "mm"));
         steps.add("s = k*m*g/(A/10)");
         double x = r * b / f * s * situation.dropHeightMm() / t;
-        if (x < EXTRAPOLATED_BELOW || x > EXTRAPOLATED_ABOVE) {
+        if (!measured && (x < EXTRAPOLATED_BELOW || x > EXTRAPOLATED_ABOVE)) {
             notes.add("Extrapolated: b s h/t is " + Say.twoDecimals(x)
                     + ", outside 0.2 to 2.3 where the law was fitted.");
         }
@@ -125,12 +132,7 @@ final class DropWorking {
             figures.add(Figure.law(
                     "A" + n, "bearing area" + on, cushion.bearingMm2().on(faces.get(i)) / 100, "cm2"));
             figures.add(new Figure(
-                    "S" + n,
-                    "stress at the peak" + on,
-                    giving.stressKpa()[i],
-                    "kPa",
-                    cushion.foam().basis(),
-                    LAW));
+                    "S" + n, "stress at the peak" + on, giving.stressKpa()[i], "kPa", lawBasis(cushion.foam()), LAW));
             figures.add(Figure.law(
                     "n" + n, "share of the direction" + on, drop.cosine().get(i), ""));
         }
@@ -162,7 +164,11 @@ final class DropWorking {
 
     private boolean nearStart(List<Impact.LayerPeak> acting) {
         return acting.stream().allMatch(peak -> {
-            double start = situation.cushion(peak.layer()).foam().law().aKpa()
+            double start = situation
+                            .cushion(peak.layer())
+                            .foam()
+                            .law(drop.worst().repeated())
+                            .aKpa()
                     * situation
                             .cushion(peak.layer())
                             .foam()
@@ -172,8 +178,8 @@ final class DropWorking {
     }
 
     private double thicknessMm(LaidCushion cushion, Face face) {
-        boolean thinned = face == Face.BOTTOM && situation.creeping().contains(cushion.layer());
-        return cushion.thicknessMm().on(face) / (thinned ? Drops.CREEP_THINNING : 1);
+        double thinner = face == Face.BOTTOM ? situation.thinning().getOrDefault(cushion.layer(), 1.0) : 1;
+        return cushion.thicknessMm().on(face) / thinner;
     }
 
     private void height() {
@@ -200,8 +206,46 @@ final class DropWorking {
     private void conditions() {
         notes.add("Worst at " + Say.oneDecimal(drop.worst().temperatureC()) + " degC, "
                 + (drop.worst().repeated() ? "impacts 2 to 5." : "first impact."));
-        if (drop.id().faces().contains(Face.BOTTOM) && !situation.creeping().isEmpty()) {
-            notes.add("Bottom foam over its creep limit counts 1/1.10 of its thickness [nominal].");
+        if (drop.id().faces().contains(Face.BOTTOM)) {
+            situation
+                    .thinning()
+                    .forEach((layer, factor) -> notes.add("The bottom of the "
+                            + situation.cushion(layer).foam().name() + ", layer " + (layer + 1) + ", counts 1/"
+                            + Say.twoDecimals(factor) + " of its thickness: it has carried its load for a time ["
+                            + (situation
+                                            .cushion(layer)
+                                            .foam()
+                                            .measured()
+                                            .creep()
+                                            .isPresent()
+                                    ? "measured"
+                                    : "nominal")
+                            + "]."));
+        }
+    }
+
+    /** What the law of this foam rests on in this drop. */
+    private Basis lawBasis(Foam foam) {
+        if (foam.fit(drop.worst().repeated()).isEmpty()) {
+            return foam.basis();
+        }
+        return scatter.extrapolated() ? Basis.EXTRAPOLATED : Basis.MEASURED;
+    }
+
+    private static String tests(CushionFit fit) {
+        return fit.points() + " drop tests of the house, R2 " + Say.threeDecimals(fit.rSquared());
+    }
+
+    private void scatter() {
+        if (!scatter.measured()) {
+            return;
+        }
+        notes.add("By the scatter of the drop tests nine results in ten lie between "
+                + Say.twoDecimals(drop.g() / scatter.factor()) + " and "
+                + Say.twoDecimals(drop.g() * scatter.factor())
+                + " G: the widest prediction interval of the measured cushions that are struck, taken on G [assumed].");
+        if (scatter.extrapolated()) {
+            notes.add("Extrapolated: this blow lies outside the energy that was tested.");
         }
     }
 

@@ -3,8 +3,8 @@ package rampart.core.pack;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.Set;
 import rampart.core.cushion.DropLayer;
 import rampart.core.cushion.ImpactSolver;
 import rampart.core.item.Item;
@@ -20,22 +20,19 @@ final class Drops {
     /** Offset over item size beyond which the item tips (rule 19). */
     static final double TIPS_BEYOND = 1.0 / 6;
 
-    /** What is left of a cushion that creeps (rule 21). */
-    static final double CREEP_THINNING = 1.10;
-
     private static final double GREATEST_SKEW = 0.8;
 
     private final Pack pack;
     private final Layout layout;
     private final double heightMm;
-    private final Set<Integer> creeping;
+    private final Map<Integer, Double> thinning;
 
-    /** @param creeping indices of the layers whose bottom is thinned by creep */
-    Drops(Pack pack, Layout layout, double heightMm, Set<Integer> creeping) {
+    /** @param thinning by how much the bottom of a layer has thinned; layers that keep theirs are left out */
+    Drops(Pack pack, Layout layout, double heightMm, Map<Integer, Double> thinning) {
         this.pack = pack;
         this.layout = layout;
         this.heightMm = heightMm;
-        this.creeping = creeping;
+        this.thinning = thinning;
     }
 
     /** All 26 in their order; blows that meet the very same springs are worked once. */
@@ -161,10 +158,10 @@ final class Drops {
             double[] thicknessM = new double[n];
             for (int i = 0; i < n; i++) {
                 Face face = id.faces().get(i);
-                double thinning = face == Face.BOTTOM && creeping.contains(cushion.layer()) ? CREEP_THINNING : 1;
+                double thinner = face == Face.BOTTOM ? thinning.getOrDefault(cushion.layer(), 1.0) : 1;
                 double factor = cushion.layer() == scaledLayer ? areaFactor : 1;
                 areaM2[i] = cushion.bearingMm2().on(face) * 1e-6 * factor;
-                thicknessM[i] = cushion.thicknessMm().on(face) * 1e-3 / thinning;
+                thicknessM[i] = cushion.thicknessMm().on(face) * 1e-3 / thinner;
             }
             springs.add(new DropLayer(cushion.layer(), cushion.foam(), cushion.movingMassKg(), areaM2, thicknessM));
         }

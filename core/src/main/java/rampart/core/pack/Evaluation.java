@@ -12,7 +12,7 @@ import rampart.core.layout.Layout;
  * @param weakest the check that stands for it (rule 28)
  * @param velocityChangeMps with rebound, m/s
  * @param naturalFrequencyHz of the item on its bottom cushions; empty without such
- * @param creeping indices of the layers whose bottom load is over the creep limit
+ * @param thinning by how much the bottom of a layer has thinned in time, by index; others keep their thickness
  * @param doubted true where heavy boxes make a time simulation worth while and none was asked for (rule 34)
  * @param checks in their order
  * @param drops all 26 in their order
@@ -25,7 +25,7 @@ public record Evaluation(
         double velocityChangeMps,
         OptionalDouble naturalFrequencyHz,
         Layout layout,
-        java.util.Set<Integer> creeping,
+        java.util.Map<Integer, Double> thinning,
         boolean doubted,
         List<Check> checks,
         List<Drop> drops,

@@ -20,7 +20,13 @@ public final class Evaluator {
             new BoardLimitsCheck(),
             new LiftCheck(),
             new FitCheck(),
-            new MovementCheck());
+            new MovementCheck(),
+            new MaterialCheck(),
+            new SettlingCheck(),
+            new SqueezeCheck(),
+            new HoldDownCheck(),
+            new ComponentCheck(),
+            new JointCheck());
 
     private Evaluator() {}
 
@@ -67,7 +73,7 @@ public final class Evaluator {
                 situation.velocityChangeMps(),
                 resonance.isPresent() ? OptionalDouble.of(resonance.get().hz()) : OptionalDouble.empty(),
                 situation.layout(),
-                situation.creeping(),
+                situation.thinning(),
                 situation.doubted(),
                 List.copyOf(checks),
                 situation.drops(),

@@ -163,12 +163,7 @@ public final class FirstWall {
     }
 
     private static Item stronger(Item item, double factor) {
-        return new Item(
-                item.name(),
-                item.size(),
-                item.massKg(),
-                item.centreOfMass(),
-                item.fragility().times(factor));
+        return item.with(item.fragility().times(factor));
     }
 
     private Optional<List<Layer>> smallest() {

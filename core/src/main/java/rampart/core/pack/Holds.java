@@ -22,11 +22,16 @@ final class Holds {
             new BoardLimitsCheck(),
             new StackCheck(),
             new FitCheck(),
-            new MovementCheck());
+            new MovementCheck(),
+            new MaterialCheck(),
+            new SettlingCheck(),
+            new SqueezeCheck(),
+            new HoldDownCheck());
     private static final List<DropId> CORNERS_FIRST = DropId.ALL.stream()
             .sorted(Comparator.comparingInt(id -> -id.faces().size()))
             .toList();
-    private static final List<CheckRule> LAST = List.of(new StrainCheck(), new VibrationCheck());
+    private static final List<CheckRule> LAST =
+            List.of(new StrainCheck(), new VibrationCheck(), new ComponentCheck(), new JointCheck());
 
     private Holds() {}
 

@@ -7,7 +7,7 @@ import rampart.core.layout.LaidBox;
 
 /** What can move will wear: the largest clearance of any box against 10 mm (rule 33). */
 final class MovementCheck implements CheckRule {
-    private static final double LIMIT_MM = 10;
+    static final double LIMIT_MM = 10;
 
     @Override
     public String id() {

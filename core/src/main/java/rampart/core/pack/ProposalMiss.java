@@ -122,10 +122,7 @@ public record ProposalMiss(String demand, String because, List<Layers> layers) {
     private static Pack stronger(Pack pack, int steps) {
         Item item = pack.item();
         Fragility stronger = item.fragility().times(Math.pow(STEP, steps));
-        return new Pack(
-                new Item(item.name(), item.size(), item.massKg(), item.centreOfMass(), stronger),
-                pack.journey(),
-                pack.layers());
+        return new Pack(item.with(stronger), pack.journey(), pack.layers());
     }
 
     private static ProposalMiss miss(String demand, String because, Pack pack, Proposal wall, Catalogue catalogue) {

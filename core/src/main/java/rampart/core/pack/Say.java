@@ -3,6 +3,7 @@ package rampart.core.pack;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.util.Locale;
 
 /** Numbers as they stand in sentences and formulas. Made for each drop of each evaluation, so without a formatter. */
 final class Say {
@@ -20,6 +21,10 @@ final class Say {
         return decimals(value, 1);
     }
 
+    static String threeDecimals(double value) {
+        return decimals(value, 3);
+    }
+
     static String twoDecimals(double value) {
         return decimals(value, 2);
     }
@@ -27,6 +32,11 @@ final class Say {
     /** A G or what else with as many places as tell it from its limit. */
     static String g(double value) {
         return value < 20 ? oneDecimal(value) : whole(value);
+    }
+
+    /** A title inside a sentence. */
+    static String lower(String title) {
+        return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
     }
 
     /** Four significant digits without trailing zeros, in powers of ten where a plain number would be long. */

@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.DoubleFunction;
 import rampart.core.item.Item;
-import rampart.core.journey.Climate;
 import rampart.core.journey.DropPlan;
 import rampart.core.journey.Journey;
 import rampart.core.layout.Layer;
@@ -176,14 +175,7 @@ public final class Sensitivity {
                         g,
                         Basis.INPUT,
                         other -> evaluate(new Pack(
-                                new Item(
-                                        item.name(),
-                                        item.size(),
-                                        item.massKg(),
-                                        item.centreOfMass(),
-                                        item.fragility().times(other / g)),
-                                pack.journey(),
-                                pack.layers())))));
+                                item.with(item.fragility().times(other / g)), pack.journey(), pack.layers())))));
         DropPlan plan = pack.journey().drop();
         inputs.add(new Input(
                 "drop height",
@@ -261,19 +253,14 @@ public final class Sensitivity {
     }
 
     private Pack withMass(double kg) {
-        Item item = pack.item();
-        return new Pack(
-                new Item(item.name(), item.size(), kg, item.centreOfMass(), item.fragility()),
-                pack.journey(),
-                pack.layers());
+        return new Pack(pack.item().withMass(kg), pack.journey(), pack.layers());
     }
 
     private Pack withHeight(double mm) {
         Journey journey = pack.journey();
         DropPlan plan =
                 DropPlan.own(mm, journey.drop().sequence(), journey.drop().repeated());
-        Climate climate = journey.climate();
-        return new Pack(pack.item(), new Journey(plan, journey.vibration(), journey.stack(), climate), pack.layers());
+        return new Pack(pack.item(), journey.with(plan), pack.layers());
     }
 
     private Pack withLayer(int index, Layer layer) {

@@ -1,8 +1,7 @@
 package rampart.core.pack;
 
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
@@ -19,48 +18,58 @@ final class Situation {
     static final double HEAVY_BOXES_BEYOND = 0.15;
 
     private final Pack pack;
+    private final Catalogue catalogue;
     private final Layout layout;
     private final double dropHeightMm;
-    private final Set<Integer> creeping;
+    private final Map<Integer, Double> thinning;
     private final boolean simulated;
     private List<Drop> drops;
 
-    private Situation(Pack pack, Layout layout, double dropHeightMm, Set<Integer> creeping, boolean simulated) {
+    private Situation(
+            Pack pack,
+            Catalogue catalogue,
+            Layout layout,
+            double dropHeightMm,
+            Map<Integer, Double> thinning,
+            boolean simulated) {
         this.pack = pack;
+        this.catalogue = catalogue;
         this.layout = layout;
         this.dropHeightMm = dropHeightMm;
-        this.creeping = creeping;
+        this.thinning = thinning;
         this.simulated = simulated;
     }
 
     static Situation of(Pack pack, Catalogue catalogue) {
-        return of(pack, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), false);
+        return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), false);
     }
 
     /** With the counted drops simulated in time where the boxes between the cushions are heavy (rule 34). */
     static Situation simulated(Pack pack, Catalogue catalogue) {
-        return of(pack, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), true);
+        return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), true);
     }
 
     /** For a search, which draws nothing. */
     static Situation undrawn(Pack pack, Catalogue catalogue) {
-        return of(pack, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), false);
+        return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), false);
     }
 
-    private static Situation of(Pack pack, Layout layout, boolean simulated) {
-        Set<Integer> creeping = new HashSet<>();
-        for (LaidCushion cushion : layout.cushions()) {
-            if (cushion.cushions(Face.BOTTOM)
-                    && cushion.staticStressKpa(Face.BOTTOM) > cushion.foam().creepLimitKpa()) {
-                creeping.add(cushion.layer());
-            }
-        }
+    private static Situation of(Pack pack, Catalogue catalogue, Layout layout, boolean simulated) {
         return new Situation(
-                pack, layout, pack.journey().drop().heightMm(layout.grossMassKg()), Set.copyOf(creeping), simulated);
+                pack,
+                catalogue,
+                layout,
+                pack.journey().drop().heightMm(layout.grossMassKg()),
+                Thinning.of(layout, pack.journey()),
+                simulated);
     }
 
     Pack pack() {
         return pack;
+    }
+
+    Catalogue catalogue() {
+        return catalogue;
     }
 
     Layout layout() {
@@ -72,9 +81,14 @@ final class Situation {
         return dropHeightMm;
     }
 
-    /** Indices of the layers whose bottom load is over the creep limit. */
-    Set<Integer> creeping() {
-        return creeping;
+    /** By how much the bottom of a layer has thinned in time; layers that keep theirs are left out. */
+    Map<Integer, Double> thinning() {
+        return thinning;
+    }
+
+    /** True where the bottom of some layer carries more than its creep limit. */
+    boolean creeps() {
+        return layout.cushions().stream().anyMatch(c -> c.cushions(Face.BOTTOM) && Thinning.overLimit(c));
     }
 
     /** All 26 in their order. */
@@ -89,7 +103,7 @@ final class Situation {
 
     /** For a single drop, where the others may never be asked for. */
     Drops working() {
-        return new Drops(pack, layout, dropHeightMm, creeping);
+        return new Drops(pack, layout, dropHeightMm, thinning);
     }
 
     /** Velocity change with rebound, m/s: {@code (1+e) sqrt(2 g h)} (rule 18). */

@@ -3,13 +3,14 @@ package rampart.core.pack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import rampart.core.box.CartonState;
 import rampart.core.box.RegularSlotted;
 import rampart.core.box.StackStrength;
 import rampart.core.journey.Stack;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 
-/** The pile on top against what the outer carton carries (rules 24 and 25). */
+/** The pile on top against what the outer carton carries (rules 24, 25 and 42). */
 final class StackCheck implements CheckRule {
     private static final double TESTED_HEIGHT_OVER_PERIMETER = 1.0 / 7;
     private static final String MULTIPLIERS = "Fibre Box Handbook, from memory";
@@ -35,7 +36,10 @@ final class StackCheck implements CheckRule {
         double gross = situation.layout().grossMassKg();
         double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
         StackStrength strength = StackStrength.of(carton, stack);
-        double limit = strength.strengthN();
+        CartonState.Condition condition = Squeezed.outer(situation).state().condition();
+        double bulgeMm = Squeezed.outer(situation).bulgeMm();
+        double bulge = CartonState.bulgeFactor(bulgeMm);
+        double limit = strength.strengthN() * condition.factor() * bulge;
         boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();
         return Check.judged(
                 "stack",
@@ -44,8 +48,9 @@ final class StackCheck implements CheckRule {
                 demand,
                 OptionalDouble.of(limit),
                 "N",
-                () -> because(boxesAbove, demand, limit, low),
-                () -> working(stack, carton, strength, boxesAbove, gross, low));
+                () -> because(boxesAbove, demand, limit, low) + costs(condition, bulgeMm, bulge),
+                () -> derated(
+                        working(stack, carton, strength, boxesAbove, gross, low), condition, bulgeMm, bulge, limit));
     }
 
     private static String because(double boxesAbove, double demand, double limit, boolean low) {
@@ -53,6 +58,38 @@ final class StackCheck implements CheckRule {
                 + Say.whole(demand) + " N; the carton carries " + Say.whole(limit)
                 + " N. No safety factor is in this."
                 + (low ? " So low a carton was not tested for this formula." : "");
+    }
+
+    private static String costs(CartonState.Condition condition, double bulgeMm, double bulge) {
+        StringBuilder text = new StringBuilder();
+        if (condition != CartonState.Condition.NEW) {
+            text.append(" A carton that is ")
+                    .append(condition.words())
+                    .append(" counts with ")
+                    .append(Say.twoDecimals(condition.factor()))
+                    .append(" of its strength.");
+        }
+        if (bulge < 1) {
+            text.append(" It bulges by about ")
+                    .append(Say.whole(bulgeMm))
+                    .append(" mm, which costs ")
+                    .append(Say.whole(100 * (1 - bulge)))
+                    .append(" % of its strength.");
+        }
+        return text.toString();
+    }
+
+    /** The working with what the state of the carton takes from its strength (rule 42), where it takes something. */
+    private static Working derated(
+            Working asNew, CartonState.Condition condition, double bulgeMm, double bulge, double limit) {
+        if (condition == CartonState.Condition.NEW && bulge == 1) {
+            return asNew;
+        }
+        List<Figure> figures = new ArrayList<>(asNew.figures());
+        figures.replaceAll(f -> f.symbol().equals("S") ? Figure.law("S", f.name(), limit, "N") : f);
+        figures.add(Figure.assumed("kc", "carton " + condition.words(), condition.factor(), "", "rule 42"));
+        figures.add(Figure.assumed("kb", "bulge of " + Say.whole(bulgeMm) + " mm", bulge, "", "rule 42"));
+        return new Working(asNew.formula(), List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp*kc*kb"), figures, asNew.notes());
     }
 
     private static Working working(

@@ -10,6 +10,7 @@ import rampart.core.cushion.ResponseLevel;
 import rampart.core.item.Fragility;
 import rampart.core.journey.Vibration;
 import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 
 /** The ride: three times the response level of the item on its bottom cushions against half of what it bears (rule 23). */
@@ -48,11 +49,11 @@ final class VibrationCheck implements CheckRule {
                 limit,
                 "G",
                 () -> because(vibration, cushion, fragility, demand, limit),
-                () -> working(vibration, cushion, fragility, response));
+                () -> working(vibration, cushion, measured(situation), fragility, response));
     }
 
     private static Working working(
-            Vibration vibration, Optional<Resonance> cushion, Fragility fragility, double response) {
+            Vibration vibration, Optional<Resonance> cushion, boolean measured, Fragility fragility, double response) {
         List<Figure> figures = new ArrayList<>();
         List<String> steps = new ArrayList<>();
         figures.add(Figure.law("R", "response of the item", response, "Grms"));
@@ -64,9 +65,16 @@ final class VibrationCheck implements CheckRule {
                 vibration.source()));
         figures.add(Figure.assumed("c", "peak over level", PEAK_FACTOR, "", "three standard deviations"));
         cushion.ifPresent(c -> {
-            figures.add(Figure.nominal(
-                    "fn", "the item's own frequency on the foam", c.hz(), "Hz", "small-signal modulus, typical"));
-            figures.add(Figure.nominal("Q", "amplification there", c.q(), "", "typical"));
+            Basis basis = measured ? Basis.MEASURED : Basis.NOMINAL;
+            String source = measured ? "vibration tests of the house" : "typical";
+            figures.add(new Figure(
+                    "fn",
+                    "the item's own frequency on the foam",
+                    c.hz(),
+                    "Hz",
+                    basis,
+                    "small-signal modulus, " + source));
+            figures.add(new Figure("Q", "amplification there", c.q(), "", basis, source));
         });
         fragility.component().ifPresent(part -> {
             figures.add(Figure.input("fc", "frequency of the part on the item", part.frequencyHz(), "Hz"));
@@ -111,6 +119,13 @@ final class VibrationCheck implements CheckRule {
             });
         }
         return text.toString();
+    }
+
+    /** True where the bottom cushions were all tested in vibration. */
+    private static boolean measured(Situation situation) {
+        return situation.layout().cushions().stream()
+                .filter(c -> c.cushions(Face.BOTTOM))
+                .allMatch(c -> c.foam().measured().vibration().isPresent());
     }
 
     /** The item on its bottom cushions; empty where there are none. */

@@ -14,6 +14,8 @@ public enum Basis {
     ASSUMED("assumed"),
     /** Measured on the material itself. */
     MEASURED("measured"),
+    /** Measured, but not where it is used. */
+    EXTRAPOLATED("extrapolated"),
     /** Given by the person. */
     INPUT("input");
 

@@ -41,6 +41,18 @@ public enum Face {
         return sign;
     }
 
+    /** The face on the other side. */
+    public Face opposite() {
+        return switch (this) {
+            case TOP -> BOTTOM;
+            case BOTTOM -> TOP;
+            case RIGHT -> LEFT;
+            case LEFT -> RIGHT;
+            case FRONT -> BACK;
+            case BACK -> FRONT;
+        };
+    }
+
     /** The word a packer uses, lower case; also the key in the pack file. */
     public String word() {
         return word;

@@ -11,6 +11,9 @@ public final class Units {
     /** Millimetres in one inch, by definition. */
     public static final double MM_PER_IN = 25.4;
 
+    /** Kilopascal in a pound force per square inch. */
+    public static final double KPA_PER_PSI = KG_PER_LB * STANDARD_GRAVITY / (MM_PER_IN * MM_PER_IN) * 1000;
+
     /** N/mm in one lb/in of edge crush strength. */
     public static final double N_PER_MM_PER_LB_PER_IN = KG_PER_LB * STANDARD_GRAVITY / MM_PER_IN;
 

@@ -85,8 +85,9 @@ class CushionFitTest {
         points.add(wrong);
         CushionFit fit = CushionFit.of(points);
         assertThat(fit.points()).isEqualTo(21);
-        assertThat(fit.outlier(wrong)).isTrue();
-        assertThat(points.stream().filter(fit::outlier)).hasSize(1);
+        assertThat(CushionFit.outlier(fit.deviations(wrong, 0))).isTrue();
+        assertThat(points.stream().filter(p -> CushionFit.outlier(fit.deviations(p, 0))))
+                .hasSize(1);
     }
 
     @Test

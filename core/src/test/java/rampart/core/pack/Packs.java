@@ -45,10 +45,23 @@ public final class Packs {
                                 f.q(),
                                 f.note(),
                                 f.basis(),
-                                f.source()))
+                                f.source(),
+                                f.substance(),
+                                f.squeezeKpa(),
+                                f.measured()))
                         .toList(),
                 standard.boards().stream()
-                        .map(b -> new Board(b.id(), b.flute(), b.edgeCrushLbPerIn(), 0, b.limitLb(), b.limitIn()))
+                        .map(b -> new Board(
+                                b.id(),
+                                b.name(),
+                                b.flute(),
+                                b.caliperMm(),
+                                b.edgeCrushLbPerIn(),
+                                0,
+                                b.limitLb(),
+                                b.limitIn(),
+                                b.basis(),
+                                b.source()))
                         .toList(),
                 standard.wraps());
     }

@@ -163,10 +163,10 @@ class RulesTest {
         Item light = Packs.item(200, 200, 100, 4, 90);
         Item heavy = Packs.item(200, 200, 100, 25, 90);
         Layer.Cushion pads = Packs.pads("pe-28", 50, 200, 1);
-        assertThat(Packs.evaluate(light, Packs.falls(300), pads, CARTON).creeping())
+        assertThat(Packs.evaluate(light, Packs.falls(300), pads, CARTON).thinning())
                 .isEmpty();
         Evaluation evaluation = Packs.evaluate(heavy, Packs.falls(300), pads, CARTON);
-        assertThat(evaluation.creeping()).containsExactly(0);
+        assertThat(evaluation.thinning()).containsExactly(Map.entry(0, 1.10));
         assertThat(Packs.check(evaluation, "cushion.creep").status()).isEqualTo(Status.BREAKS);
         var law = StandardCatalogue.get().foam("pe-28").law();
         double s = 25 * 9.80665 / 0.02 / 1000;

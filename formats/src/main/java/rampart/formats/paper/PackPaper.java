@@ -43,9 +43,9 @@ public final class PackPaper {
     private PackPaper(PackFile file, Catalogue catalogue, PaperUnits units, Sheet sheet) {
         this.file = file;
         this.pack = file.pack();
-        this.catalogue = catalogue;
+        this.catalogue = file.catalogue(catalogue);
         this.units = units;
-        this.evaluation = Evaluator.evaluate(pack, catalogue);
+        this.evaluation = Evaluator.evaluate(pack, this.catalogue);
         this.sheet = sheet;
     }
 

@@ -3,9 +3,13 @@ package rampart.formats.view;
 import java.util.List;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
+import rampart.core.material.CreepFit;
+import rampart.core.material.CushionFit;
 import rampart.core.material.Foam;
-import rampart.core.material.StandardCatalogue;
+import rampart.core.material.Measured;
+import rampart.core.material.ResonanceFit;
 import rampart.core.material.WrapMaterial;
+import rampart.formats.MaterialFile;
 
 /** Every material a pack may name, with its figures and what they rest on. */
 public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<WrapView> wraps) {
@@ -30,8 +34,12 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
             double q,
             String note,
             String basis,
-            String source) {
-        static FoamView of(Foam f) {
+            String source,
+            String substance,
+            double squeezeKpa,
+            boolean own,
+            @Nullable TestsView tests) {
+        public static FoamView of(Foam f) {
             return new FoamView(
                     f.id(),
                     f.name(),
@@ -45,7 +53,77 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
                     f.q(),
                     f.note(),
                     f.basis().word(),
-                    f.source());
+                    f.source(),
+                    f.substance().words(),
+                    f.squeezeKpa(),
+                    isOwn(f.id()),
+                    f.measured().equals(Measured.NOTHING) ? null : TestsView.of(f.measured()));
+        }
+    }
+
+    private static boolean isOwn(String id) {
+        return id.startsWith(MaterialFile.OWN);
+    }
+
+    /** What test data say of a foam. */
+    public record TestsView(
+            @Nullable LawFitView first,
+            @Nullable LawFitView repeated,
+            @Nullable CreepFitView creep,
+            @Nullable VibrationFitView vibration) {
+        static TestsView of(Measured measured) {
+            return new TestsView(
+                    measured.first().map(LawFitView::of).orElse(null),
+                    measured.repeated().map(LawFitView::of).orElse(null),
+                    measured.creep().map(CreepFitView::of).orElse(null),
+                    measured.vibration().map(VibrationFitView::of).orElse(null));
+        }
+    }
+
+    /** The stress-energy law fitted to drop tests; energy densities in kPa. */
+    public record LawFitView(
+            double aKpa,
+            double bPerKpa,
+            int points,
+            double rSquared,
+            double residual,
+            double meanX,
+            double spreadX,
+            double fromX,
+            double toX) {
+        public static LawFitView of(CushionFit fit) {
+            return new LawFitView(
+                    fit.law().aKpa(),
+                    fit.law().bPerKpa(),
+                    fit.points(),
+                    fit.rSquared(),
+                    fit.residual(),
+                    fit.meanX(),
+                    fit.spreadX(),
+                    fit.fromX(),
+                    fit.toX());
+        }
+    }
+
+    /** The creep law fitted to creep tests. */
+    public record CreepFitView(
+            double c1, double c2, double atKpa, int points, double rSquared, double residual, double toHours) {
+        public static CreepFitView of(CreepFit fit) {
+            return new CreepFitView(
+                    fit.law().c1(),
+                    fit.law().c2(),
+                    fit.law().atKpa(),
+                    fit.points(),
+                    fit.rSquared(),
+                    fit.residual(),
+                    fit.toHours());
+        }
+    }
+
+    /** What vibration tests give. */
+    public record VibrationFitView(double dynamicModulusKpa, double q, int cushions, int points) {
+        public static VibrationFitView of(ResonanceFit fit) {
+            return new VibrationFitView(fit.dynamicModulusKpa(), fit.q(), fit.cushions(), fit.points());
         }
     }
 
@@ -61,7 +139,8 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
             double grammageGm2,
             double limitLb,
             double limitIn,
-            String limitsSource) {
+            String limitsSource,
+            boolean own) {
         static BoardView of(Board b) {
             return new BoardView(
                     b.id(),
@@ -74,14 +153,15 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
                     b.grammageGm2(),
                     b.limitLb(),
                     b.limitIn(),
-                    StandardCatalogue.LIMITS_SOURCE);
+                    b.source(),
+                    isOwn(b.id()));
         }
     }
 
     /** Something wound round. */
-    public record WrapView(String id, String name) {
+    public record WrapView(String id, String name, String substance, String source, boolean own) {
         static WrapView of(WrapMaterial w) {
-            return new WrapView(w.id(), w.name());
+            return new WrapView(w.id(), w.name(), w.substance().words(), w.source(), isOwn(w.id()));
         }
     }
 }

@@ -18,6 +18,7 @@ public record CheckView(
         String unit,
         @Nullable Double margin,
         StatusView status,
+        @Nullable Spread spread,
         String because,
         Line formula,
         List<Line> steps,
@@ -37,6 +38,7 @@ public record CheckView(
                 check.unit(),
                 check.margin().isPresent() ? check.margin().getAsDouble() : null,
                 StatusView.of(check.status()),
+                check.spread().map(s -> new Spread(s.low(), s.high())).orElse(null),
                 check.because(),
                 Line.of(working, working.formula()),
                 working.steps().stream().map(step -> Line.of(working, step)).toList(),
@@ -44,6 +46,9 @@ public record CheckView(
                 working.notes(),
                 Curves.has(check.id()));
     }
+
+    /** Lowest and highest demand that the test data of a material allow. */
+    public record Spread(double low, double high) {}
 
     /** A formula with symbols, and its right side with the numbers put in. */
     public record Line(String symbols, String numbers) {

@@ -49,7 +49,10 @@ class SecurityConfig {
         "/api/first-walls",
         "/api/cut-lists",
         "/api/comparisons",
-        "/api/stock-fits"
+        "/api/stock-fits",
+        "/api/orientations",
+        "/api/stores/fits",
+        "/api/stores/differences"
     };
 
     /** What belongs to each person: their password, their visits. */

@@ -8,8 +8,8 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.item.FragilityClass;
-import rampart.formats.JourneyPresets;
 import rampart.formats.view.Nullable;
+import rampart.server.house.Journeys;
 
 /** What a person who has never packed before can choose from. */
 @RestController
@@ -40,22 +40,37 @@ class BeginningController {
         }
     }
 
-    /** A journey that a person recognises, with what it stands for in a pack file. */
+    /**
+     * A journey that a person recognises, with what it stands for in a pack file.
+     *
+     * @param version 0 for one as Rampart ships it
+     * @param preset true where Rampart ships one of this id
+     */
     record JourneyChoice(
             String id,
+            long version,
+            boolean preset,
             String words,
             String detail,
 
             @JsonRawValue @Schema(ref = "#/components/schemas/Pack_journey")
-            String journey) {}
+            String journey) {
+        static JourneyChoice of(Journeys.Choice choice) {
+            return new JourneyChoice(
+                    choice.id(), choice.version(), choice.preset(), choice.words(), choice.detail(), choice.journey());
+        }
+    }
+
+    private final Journeys journeys;
+
+    BeginningController(Journeys journeys) {
+        this.journeys = journeys;
+    }
 
     @GetMapping(path = "/api/beginnings", produces = MediaType.APPLICATION_JSON_VALUE)
     Beginnings beginnings() {
         return new Beginnings(
                 Arrays.stream(FragilityClass.values()).map(DelicacyChoice::of).toList(),
-                JourneyPresets.all().stream()
-                        .map(p -> new JourneyChoice(
-                                p.id(), p.words(), p.detail(), p.journey().toString()))
-                        .toList());
+                journeys.all().stream().map(JourneyChoice::of).toList());
     }
 }

@@ -3,22 +3,22 @@ package rampart.server.api;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.core.material.Catalogue;
 import rampart.formats.PackSchema;
 import rampart.formats.view.CatalogueView;
+import rampart.server.stores.Materials;
 
 /** What packs may name, and the schema of their file. */
 @RestController
 class CatalogueController {
-    private final Catalogue catalogue;
+    private final Materials materials;
 
-    CatalogueController(Catalogue catalogue) {
-        this.catalogue = catalogue;
+    CatalogueController(Materials materials) {
+        this.materials = materials;
     }
 
     @GetMapping(path = "/api/catalogue", produces = MediaType.APPLICATION_JSON_VALUE)
     CatalogueView catalogue() {
-        return CatalogueView.of(catalogue);
+        return CatalogueView.of(materials.house().catalogue());
     }
 
     @GetMapping(path = "/api/schemas/pack", produces = "application/schema+json")

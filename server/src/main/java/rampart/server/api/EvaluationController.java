@@ -69,8 +69,11 @@ class EvaluationController {
     }
 
     private Evaluation evaluation(byte[] file, String simulate) {
-        Pack pack = PackFile.read(file).pack();
-        return simulate.equals("auto") ? Evaluator.simulate(pack, catalogue) : Evaluator.evaluate(pack, catalogue);
+        PackFile read = PackFile.read(file);
+        Catalogue materials = read.catalogue(catalogue);
+        return simulate.equals("auto")
+                ? Evaluator.simulate(read.pack(), materials)
+                : Evaluator.evaluate(read.pack(), materials);
     }
 
     /**
@@ -91,7 +94,8 @@ class EvaluationController {
             @RequestParam(name = "gravity", defaultValue = "true") boolean gravity,
             @RequestParam(name = "ramp", defaultValue = "false") boolean ramp) {
         Assumptions assumptions = new Assumptions(gravity, ramp, Assumptions.RULE_34.relativeTolerance());
-        return Simulations.of(PackFile.read(file).pack(), catalogue, drop, assumptions)
+        PackFile read = PackFile.read(file);
+        return Simulations.of(read.pack(), read.catalogue(catalogue), drop, assumptions)
                 .map(SimulationView::of)
                 .orElseThrow(() -> new ApiException(Message.NO_DROP));
     }
@@ -103,8 +107,9 @@ class EvaluationController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     CutListView cutList(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
-        Pack pack = PackFile.read(file).pack();
-        return CutListView.of(CutList.of(LayoutWalk.lay(pack.item(), pack.layers(), catalogue)));
+        PackFile read = PackFile.read(file);
+        Pack pack = read.pack();
+        return CutListView.of(CutList.of(LayoutWalk.lay(pack.item(), pack.layers(), read.catalogue(catalogue))));
     }
 
     @PostMapping(
@@ -114,7 +119,8 @@ class EvaluationController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     CurveView curve(
             @org.springframework.web.bind.annotation.RequestBody byte[] file, @RequestParam("check") String check) {
-        return Curves.of(PackFile.read(file).pack(), catalogue, check)
+        PackFile read = PackFile.read(file);
+        return Curves.of(read.pack(), read.catalogue(catalogue), check)
                 .map(CurveView::of)
                 .orElseThrow(() -> new ApiException(Message.NO_CURVE));
     }

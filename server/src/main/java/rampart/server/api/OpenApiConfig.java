@@ -12,6 +12,7 @@ import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import rampart.formats.MaterialChange;
 import rampart.formats.PackChange;
 import rampart.formats.PackSchema;
 import rampart.formats.view.CatalogueView;
@@ -21,6 +22,7 @@ import rampart.formats.view.CurveView;
 import rampart.formats.view.CutListView;
 import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
+import rampart.formats.view.FoamTestsView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.RemedyView;
 import rampart.formats.view.SensitivityView;
@@ -58,6 +60,11 @@ class OpenApiConfig {
             VisitController.class,
             StoresController.class,
             PriceController.class,
+            MaterialController.class,
+            JourneyController.class,
+            DifferenceController.class,
+            FoamTestsView.class,
+            MaterialChange.class,
             ProposalController.class,
             PhotographController.class,
             ComparisonView.class,

@@ -65,7 +65,7 @@ class PaperController {
         PackFile file = PackFile.read(revision.document().getBytes(StandardCharsets.UTF_8));
         String standing =
                 "revision " + number + ", made " + TIME.format(revision.madeAt()) + " by " + revision.author();
-        return PackPaper.write(file, catalogue, standing, units, paper);
+        return PackPaper.write(file, shelf.catalogue(revision), standing, units, paper);
     }
 
     private static String draft(StoredPack pack) {

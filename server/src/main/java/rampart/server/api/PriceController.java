@@ -21,17 +21,18 @@ import rampart.core.material.Catalogue;
 import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
 import rampart.server.store.PriceRepository.StoredPrice;
+import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 
 /** What the house pays: foams by the litre, boards and wraps by the square metre. */
 @RestController
 class PriceController {
     private final PriceList prices;
-    private final Catalogue catalogue;
+    private final Materials materials;
 
-    PriceController(PriceList prices, Catalogue catalogue) {
+    PriceController(PriceList prices, Materials materials) {
         this.prices = prices;
-        this.catalogue = catalogue;
+        this.materials = materials;
     }
 
     /** A price; {@code amount} is null where it was taken away. */
@@ -97,6 +98,7 @@ class PriceController {
     }
 
     private boolean known(String material) {
+        Catalogue catalogue = materials.house().catalogue();
         return catalogue.foams().stream().anyMatch(f -> f.id().equals(material))
                 || catalogue.boards().stream().anyMatch(b -> b.id().equals(material))
                 || catalogue.wraps().stream().anyMatch(w -> w.id().equals(material));

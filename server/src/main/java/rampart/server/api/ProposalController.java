@@ -28,12 +28,12 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 import rampart.core.box.StockCarton;
 import rampart.core.cost.Prices;
 import rampart.core.layout.Layer;
-import rampart.core.material.Catalogue;
 import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.ProposalLimits;
 import rampart.core.pack.ProposalMiss;
 import rampart.core.pack.Proposals;
+import rampart.formats.HouseMaterials;
 import rampart.formats.PackFile;
 import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
@@ -43,6 +43,7 @@ import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
 import rampart.server.messages.Message;
 import rampart.server.store.StockRepository.StoredCarton;
+import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 import rampart.server.stores.Stores;
 import tools.jackson.databind.JsonNode;
@@ -53,13 +54,13 @@ import tools.jackson.databind.json.JsonMapper;
 class ProposalController {
     private static final String LINES = "application/x-ndjson";
 
-    private final Catalogue catalogue;
+    private final Materials materials;
     private final Stores stores;
     private final PriceList prices;
     private final JsonMapper mapper;
 
-    ProposalController(Catalogue catalogue, Stores stores, PriceList prices, JsonMapper mapper) {
-        this.catalogue = catalogue;
+    ProposalController(Materials materials, Stores stores, PriceList prices, JsonMapper mapper) {
+        this.materials = materials;
         this.stores = stores;
         this.prices = prices;
         this.mapper = mapper;
@@ -204,10 +205,11 @@ class ProposalController {
         private final PackFile file;
         private final ProposalLimits limits;
         private final Prices today;
+        private final HouseMaterials house = materials.house();
 
         private Search(ProposalRequest request) {
             file = read(request.pack());
-            limits = limits(request.limits());
+            limits = limits(request.limits(), house);
             today = prices.today();
             if (file.pack().item().fragility().leastLimitG().isEmpty()) {
                 throw new UnreadableFileException(
@@ -217,9 +219,10 @@ class ProposalController {
         }
 
         private ProposalsView run(Proposals.Watcher watcher) {
-            Proposals.Answer answer = Proposals.find(file.pack(), catalogue, limits, today, watcher);
+            Proposals.Answer answer =
+                    Proposals.find(file.pack(), file.catalogue(house.catalogue()), limits, today, watcher);
             Optional<ProposalMiss> miss = answer.proposals().isEmpty()
-                    ? Optional.of(ProposalMiss.of(file.pack(), catalogue, limits, watcher))
+                    ? Optional.of(ProposalMiss.of(file.pack(), file.catalogue(house.catalogue()), limits, watcher))
                     : Optional.empty();
             return new ProposalsView(
                     answer.considered(),
@@ -257,7 +260,7 @@ class ProposalController {
                             .map(EvaluationView.SolidView::of)
                             .toList(),
                     // On one line: an answer in lines must not break within a pack.
-                    mapper.readTree(file.withLayers(layers).write()).toString());
+                    mapper.readTree(file.withLayers(layers, house).write()).toString());
         }
     }
 
@@ -271,10 +274,10 @@ class ProposalController {
         }
     }
 
-    private ProposalLimits limits(LimitsGiven given) {
+    private ProposalLimits limits(LimitsGiven given, HouseMaterials house) {
         for (int i = 0; i < given.foams().size(); i++) {
             String foam = given.foams().get(i);
-            if (catalogue.foams().stream().noneMatch(f -> f.id().equals(foam))) {
+            if (house.catalogue().foams().stream().noneMatch(f -> f.id().equals(foam))) {
                 throw new FieldsException(
                         Message.FIELDS,
                         List.of(new Problem(

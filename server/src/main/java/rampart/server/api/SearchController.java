@@ -12,23 +12,32 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.material.Catalogue;
+import rampart.core.pack.Check;
 import rampart.core.pack.FirstWall;
+import rampart.core.pack.Orientation;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Remedies;
 import rampart.core.pack.Sensitivity;
+import rampart.core.quantity.Face;
+import rampart.formats.HouseMaterials;
 import rampart.formats.PackFile;
 import rampart.formats.UnreadableFileException;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.RemedyView;
 import rampart.formats.view.SensitivityView;
+import rampart.formats.view.SizeView;
+import rampart.formats.view.StatusView;
+import rampart.server.stores.Materials;
 
 /** Searches for walls and remedies; nothing is stored. */
 @RestController
 class SearchController {
     private final Catalogue catalogue;
+    private final Materials materials;
 
-    SearchController(Catalogue catalogue) {
+    SearchController(Catalogue catalogue, Materials materials) {
         this.catalogue = catalogue;
+        this.materials = materials;
     }
 
     /**
@@ -62,7 +71,8 @@ class SearchController {
                     "/item/fragility/criticalAccelerationG",
                     "is missing; a first wall needs to know what the item bears, a number of G above 0");
         }
-        FirstWall.Answer answer = FirstWall.find(pack.item(), pack.journey(), catalogue);
+        HouseMaterials house = materials.house();
+        FirstWall.Answer answer = FirstWall.find(pack.item(), pack.journey(), house.catalogue());
         Optional<FirstWall.Relaxed> relax = answer.relax();
         return new FirstWallView(
                 answer.holds(),
@@ -72,7 +82,7 @@ class SearchController {
                         .orElse(null),
                 answer.layers().isEmpty()
                         ? null
-                        : new String(file.withLayers(answer.layers()).write(), StandardCharsets.UTF_8));
+                        : new String(file.withLayers(answer.layers(), house).write(), StandardCharsets.UTF_8));
     }
 
     /** What one change would mend the check, or the weakest check where none is named; an empty list where none would. */
@@ -84,8 +94,62 @@ class SearchController {
     List<RemedyView> remedies(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @RequestParam(name = "check", required = false) String check) {
-        return Remedies.of(PackFile.read(file).pack(), catalogue, Optional.ofNullable(check)).stream()
+        PackFile read = PackFile.read(file);
+        return Remedies.of(read.pack(), read.catalogue(catalogue), Optional.ofNullable(check)).stream()
                 .map(RemedyView::of)
+                .toList();
+    }
+
+    /**
+     * The item lying another way in the same walls.
+     *
+     * @param up the face of the item, as it lies now, that would look up
+     * @param front the face of the item that would look to the front
+     * @param asNow true for the way it lies now
+     * @param bottomCm2 what it would stand on, cm2
+     * @param hits share of blows likely to strike a delicate face (assumed mix of blows)
+     * @param pack the pack file so
+     */
+    record OrientationView(
+            String up,
+            String front,
+            boolean asNow,
+            StatusView verdict,
+            @Nullable String weakest,
+            double margin,
+            double bottomCm2,
+            double hits,
+            SizeView outsideMm,
+
+            @JsonRawValue @Schema(ref = "#/components/schemas/PackFile")
+            String pack) {
+        static OrientationView of(Orientation orientation, String pack) {
+            Face up = orientation.turn().from(Face.TOP);
+            Face front = orientation.turn().from(Face.FRONT);
+            return new OrientationView(
+                    up.word(),
+                    front.word(),
+                    up == Face.TOP && front == Face.FRONT,
+                    StatusView.of(orientation.evaluation().verdict()),
+                    orientation.evaluation().weakest().map(Check::title).orElse(null),
+                    orientation.evaluation().lowestMargin(),
+                    orientation.bottomCm2(),
+                    orientation.hits(),
+                    SizeView.of(orientation.evaluation().layout().outside()),
+                    pack);
+        }
+    }
+
+    /** The item lying each of the 24 ways in the same walls, the best first. */
+    @PostMapping(
+            path = "/api/orientations",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    List<OrientationView> orientations(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+        PackFile read = PackFile.read(file);
+        return Orientation.all(read.pack(), read.catalogue(catalogue)).stream()
+                .map(o -> OrientationView.of(o, new String(read.turned(o.turn()).write(), StandardCharsets.UTF_8)))
                 .toList();
     }
 
@@ -96,6 +160,7 @@ class SearchController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     SensitivityView sensitivity(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
-        return SensitivityView.of(Sensitivity.of(PackFile.read(file).pack(), catalogue));
+        PackFile read = PackFile.read(file);
+        return SensitivityView.of(Sensitivity.of(read.pack(), read.catalogue(catalogue)));
     }
 }

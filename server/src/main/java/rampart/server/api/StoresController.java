@@ -37,17 +37,18 @@ import rampart.formats.view.StatusView;
 import rampart.server.messages.Message;
 import rampart.server.store.StockRepository.StoredCarton;
 import rampart.server.store.StockRepository.StoredSheet;
+import rampart.server.stores.Materials;
 import rampart.server.stores.Stores;
 
 /** What lies in the stores: cushion curves of the foams, stock cartons and how they fit, sheets. */
 @RestController
 class StoresController {
     private final Stores stores;
-    private final Catalogue catalogue;
+    private final Materials materials;
 
-    StoresController(Stores stores, Catalogue catalogue) {
+    StoresController(Stores stores, Materials materials) {
         this.stores = stores;
-        this.catalogue = catalogue;
+        this.materials = materials;
     }
 
     /** Cartons and sheets of the house. */
@@ -211,6 +212,7 @@ class StoresController {
                     @DecimalMin(value = "0.1", message = "a limit is 0.1 to 100000 G")
                     @DecimalMax(value = "100000", message = "a limit is 0.1 to 100000 G")
                     Double limitG) {
+        Catalogue catalogue = materials.house().catalogue();
         if (catalogue.foams().stream().noneMatch(foam -> foam.id().equals(id))) {
             throw new ApiException(Message.NO_FOAM, id);
         }
@@ -235,11 +237,12 @@ class StoresController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     List<FitView> fits(
             @org.springframework.web.bind.annotation.RequestBody byte[] file, @RequestParam("layer") int layer) {
-        var pack = PackFile.read(file).pack();
+        PackFile read = PackFile.read(file);
+        Catalogue catalogue = read.catalogue(materials.house().catalogue());
         List<StockCarton> cartons =
                 stores.cartons().stream().map(StoredCarton::carton).toList();
         try {
-            return StockFits.of(pack, layer, cartons, catalogue).stream()
+            return StockFits.of(read.pack(), layer, cartons, catalogue).stream()
                     .map(FitView::of)
                     .toList();
         } catch (IllegalArgumentException e) {
@@ -289,7 +292,7 @@ class StoresController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     SheetView addSheet(@Valid @org.springframework.web.bind.annotation.RequestBody SheetGiven given, Principal who) {
-        if (catalogue.foams().stream().noneMatch(f -> f.id().equals(given.foam()))) {
+        if (materials.house().catalogue().foams().stream().noneMatch(f -> f.id().equals(given.foam()))) {
             throw unknown("/foam", given.foam(), "foam");
         }
         StoredSheet sheet = new StoredSheet(given.foam(), given.thicknessMm(), given.source());
@@ -309,7 +312,7 @@ class StoresController {
     }
 
     private void knownBoard(String board) {
-        if (catalogue.boards().stream().noneMatch(b -> b.id().equals(board))) {
+        if (materials.house().catalogue().boards().stream().noneMatch(b -> b.id().equals(board))) {
             throw unknown("/board", board, "board");
         }
     }

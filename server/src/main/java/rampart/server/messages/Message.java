@@ -182,6 +182,21 @@ public enum Message {
             "There is no material called '{0}' in the stores.",
             "Nothing was changed.",
             "Name a foam, a board or a wrap of the stores."),
+    MATERIAL_CHANGED(
+            HttpStatus.CONFLICT,
+            "Somebody changed this material in the meantime.",
+            "Nothing was changed by you; what you typed stays on the page.",
+            "Look at what it is now and change it again."),
+    JOURNEY_CHANGED(
+            HttpStatus.CONFLICT,
+            "Somebody changed this journey in the meantime.",
+            "Nothing was changed by you; what you typed stays on the page.",
+            "Look at what it is now and change it again."),
+    NO_JOURNEY(
+            HttpStatus.NOT_FOUND,
+            "There is no such journey in the house; somebody may have removed it.",
+            "Nothing was changed.",
+            "Load the journeys again."),
     SHEET_IS_THERE(
             HttpStatus.CONFLICT,
             "This foam lies in this thickness already.",

@@ -18,13 +18,14 @@ import rampart.server.store.PackRepository.Header;
 import rampart.server.store.PackRepository.StoredPack;
 import rampart.server.store.RevisionRepository;
 import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.stores.Materials;
 
 /** The packs of the house. Everything that goes in has been read as a pack file first. */
 @Service
 public class PackShelf {
     private final PackRepository packs;
     private final RevisionRepository revisions;
-    private final CatalogueFile catalogue;
+    private final Materials materials;
     private final Summaries summaries;
     private final Trail trail;
     private final Clock clock;
@@ -33,14 +34,14 @@ public class PackShelf {
             PackRepository packs,
             RevisionRepository revisions,
             Summaries summaries,
-            Catalogue catalogue,
+            Materials materials,
             Trail trail,
             Clock clock) {
         this.summaries = summaries;
         this.trail = trail;
         this.packs = packs;
         this.revisions = revisions;
-        this.catalogue = CatalogueFile.of(catalogue);
+        this.materials = materials;
         this.clock = clock;
     }
 
@@ -150,10 +151,16 @@ public class PackShelf {
         return revisions.byNumber(id, number);
     }
 
+    /** The catalogue that a revision was made on; the house's own materials stand in its file. */
+    public Catalogue catalogue(Revision revision) {
+        return CatalogueFile.read(revisions.catalogue(revision));
+    }
+
     /** Freezes the draft at this version; empty if it is not at this version any more. */
     @Transactional
     public Optional<Revision> freeze(String id, long version, String note, String author) {
-        Optional<Revision> made = revisions.freeze(id, version, catalogue, note, author, clock.instant());
+        Optional<Revision> made = revisions.freeze(
+                id, version, CatalogueFile.of(materials.house().catalogue()), note, author, clock.instant());
         made.ifPresent(revision -> trail.add(
                 author,
                 Deed.REVISION_MADE,

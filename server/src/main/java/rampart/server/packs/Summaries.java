@@ -11,6 +11,7 @@ import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.Evaluator;
 import rampart.core.pack.Pack;
+import rampart.formats.PackFile;
 import rampart.formats.view.EvaluationView;
 import rampart.server.store.PackRepository;
 import rampart.server.store.PackRepository.Header;
@@ -46,8 +47,7 @@ class Summaries {
                 return Optional.of(summary);
             }
         }
-        Optional<Summary> made =
-                packs.byId(header.id()).map(stored -> summary(stored.file().pack()));
+        Optional<Summary> made = packs.byId(header.id()).map(stored -> summary(stored.file()));
         made.ifPresent(summary -> {
             synchronized (known) {
                 known.put(key, summary);
@@ -56,8 +56,9 @@ class Summaries {
         return made;
     }
 
-    private Summary summary(Pack pack) {
-        Evaluation evaluation = Evaluator.evaluate(pack, catalogue);
+    private Summary summary(PackFile file) {
+        Pack pack = file.pack();
+        Evaluation evaluation = Evaluator.evaluate(pack, file.catalogue(catalogue));
         EvaluationView view = EvaluationView.of(evaluation);
         Optional<Check> weakest = evaluation.weakest();
         return new Summary(

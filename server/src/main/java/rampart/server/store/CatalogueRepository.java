@@ -13,6 +13,13 @@ public class CatalogueRepository {
         this.jdbc = jdbc;
     }
 
+    String byHash(String hash) {
+        return jdbc.sql("SELECT document FROM catalogue WHERE hash = ?")
+                .param(hash)
+                .query(String.class)
+                .single();
+    }
+
     void keep(CatalogueFile catalogue) {
         jdbc.sql("INSERT IGNORE INTO catalogue (hash, document) VALUES (?, ?)")
                 .params(catalogue.hash(), catalogue.document())

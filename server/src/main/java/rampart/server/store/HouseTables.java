@@ -32,6 +32,8 @@ public final class HouseTables implements AutoCloseable {
             "stock_carton",
             "sheet",
             "price",
+            "material",
+            "journey",
             "catalogue",
             "pack",
             "revision",
@@ -39,8 +41,17 @@ public final class HouseTables implements AutoCloseable {
             "pack_photograph");
 
     /** Tables with rows that only people make: a house without any is empty. */
-    private static final List<String> SIGNS_OF_LIFE =
-            List.of("account", "pack", "revision", "event", "stock_carton", "sheet", "price", "photograph");
+    private static final List<String> SIGNS_OF_LIFE = List.of(
+            "account",
+            "pack",
+            "revision",
+            "event",
+            "stock_carton",
+            "sheet",
+            "price",
+            "material",
+            "journey",
+            "photograph");
 
     /** The driver's own text of a time is not always one that means the same when it is written again. */
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSS", Locale.ROOT);

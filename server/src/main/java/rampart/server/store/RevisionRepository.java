@@ -35,6 +35,11 @@ public class RevisionRepository {
             String catalogueHash,
             int rulesEdition) {}
 
+    /** Document of the catalogue that a revision was made on. */
+    public String catalogue(Revision revision) {
+        return catalogues.byHash(revision.catalogueHash());
+    }
+
     /** Newest first. */
     public List<Revision> of(String packId) {
         return jdbc.sql(COLUMNS + "WHERE pack_id = ? ORDER BY number DESC")

@@ -1,0 +1,23 @@
+package rampart.core.item;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import rampart.core.quantity.Require;
+
+/**
+ * What the item is, beyond size, mass and fragility.
+ *
+ * @param surfaces what the packing lies against
+ * @param bearsKpa lasting pressure that it bears; empty where nobody knows
+ */
+public record Nature(List<Feature> features, Set<Surface> surfaces, OptionalDouble bearsKpa) {
+    /** Nothing is known. */
+    public static final Nature UNKNOWN = new Nature(List.of(), Set.of(), OptionalDouble.empty());
+
+    public Nature {
+        features = List.copyOf(features);
+        surfaces = Set.copyOf(surfaces);
+        bearsKpa.ifPresent(kpa -> Require.positive(kpa, "pressure that the item bears in kPa"));
+    }
+}

@@ -1,0 +1,9 @@
+package rampart.core.pack;
+
+/**
+ * Something that packing does to what it lies against.
+ *
+ * @param harm true where it harms, false where it wants watching
+ * @param reason one sentence
+ */
+record Clash(boolean harm, String reason) {}

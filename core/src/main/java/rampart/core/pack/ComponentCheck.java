@@ -1,0 +1,89 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+import rampart.core.cushion.ImpactSolver;
+import rampart.core.item.Fragility;
+import rampart.core.prove.HalfSine;
+import rampart.core.quantity.Basis;
+import rampart.core.quantity.Units;
+
+/**
+ * A part on the item that swings by itself (rule 43): the pulse of each counted drop, taken as a half sine of the same
+ * peak and velocity change, times what the part makes of it, against what the part bears. Judged where that is given.
+ */
+final class ComponentCheck implements CheckRule {
+    @Override
+    public String id() {
+        return "component";
+    }
+
+    @Override
+    public List<Check> on(Situation situation) {
+        return situation
+                .pack()
+                .item()
+                .fragility()
+                .component()
+                .filter(part -> part.criticalG().isPresent())
+                .map(part -> List.of(check(situation, part)))
+                .orElse(List.of());
+    }
+
+    private record Response(Drop drop, double g, double durationS, double amplification, double partG) {}
+
+    private static Check check(Situation situation, Fragility.Component part) {
+        Response worst = null;
+        for (Drop drop : situation.drops()) {
+            if (drop.counted()) {
+                Response response = response(situation, part, drop);
+                worst = worst == null || response.partG > worst.partG ? response : worst;
+            }
+        }
+        Response most = worst;
+        double limit = part.criticalG().getAsDouble();
+        Supplier<String> because = () -> "When it " + Say.lower(most.drop.id().title()) + ", the part that swings at "
+                + Say.oneDecimal(part.frequencyHz()) + " Hz makes " + Say.g(most.partG) + " G of the item's "
+                + Say.g(most.g) + " G; it bears " + Say.g(limit) + " G.";
+        return Check.judged(
+                "component",
+                "A part that swings by itself",
+                Check.Where.PACK,
+                most.partG,
+                OptionalDouble.of(limit),
+                "G",
+                because,
+                () -> working(situation, part, most));
+    }
+
+    private static Response response(Situation situation, Fragility.Component part, Drop drop) {
+        double g = Math.min(drop.g(), ImpactSolver.CAP_G);
+        double duration = HalfSine.durationS(situation.velocityChangeMps(), g * Units.STANDARD_GRAVITY);
+        double amplification = HalfSine.amplification(part.frequencyHz() * duration);
+        return new Response(drop, g, duration, amplification, g * amplification);
+    }
+
+    private static Working working(Situation situation, Fragility.Component part, Response most) {
+        return new Working(
+                "C = G*M",
+                List.of("T = pi*V/(2*G*g)"),
+                List.of(
+                        new Figure(
+                                "G",
+                                "peak at the item, " + most.drop.id().id(),
+                                most.g,
+                                "G",
+                                Basis.NOMINAL,
+                                "the drop's own check"),
+                        Figure.law("V", "velocity change", situation.velocityChangeMps(), "m/s"),
+                        Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
+                        Figure.law("pi", "pi", Math.PI, ""),
+                        Figure.law("T", "duration of the half sine", most.durationS, "s"),
+                        Figure.input("f", "the part's own frequency", part.frequencyHz(), "Hz"),
+                        Figure.law("M", "what a half sine of f times T does to the part", most.amplification, "")),
+                List.of(
+                        "The part is taken without damping; the pulse as a half sine. M is at most 1.77, near f T = 0.8.",
+                        "Not meant on top of a critical acceleration that was measured with a long flat pulse, which holds it already."));
+    }
+}

@@ -1,0 +1,60 @@
+package rampart.core.pack;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import rampart.core.quantity.Basis;
+
+/**
+ * Foam, wrap and tape against the surfaces of the item (rule 45). Judged where the surfaces are given, or tape lies on
+ * the item. The demand counts what harms whole and what wants watching as 0.95 together; the limit is 1.
+ */
+final class MaterialCheck implements CheckRule {
+    private static final double WATCH = 0.95;
+
+    @Override
+    public String id() {
+        return "material";
+    }
+
+    @Override
+    public List<Check> on(Situation situation) {
+        boolean asked = !situation.pack().item().nature().surfaces().isEmpty()
+                || situation.pack().journey().storageHours().isPresent();
+        if (!asked) {
+            return List.of();
+        }
+        List<Clash> clashes = Clashes.of(situation.pack(), situation.catalogue());
+        long harms = clashes.stream().filter(Clash::harm).count();
+        boolean watched = clashes.stream().anyMatch(clash -> !clash.harm());
+        return List.of(Check.judged(
+                "material",
+                "What lies against the surface",
+                Check.Where.PACK,
+                harms > 0 ? 1 + harms : watched ? WATCH : 0,
+                OptionalDouble.of(1),
+                "",
+                () -> because(clashes),
+                () -> working(harms, watched, clashes)));
+    }
+
+    private static String because(List<Clash> clashes) {
+        return clashes.isEmpty()
+                ? "Nothing in this pack is known to harm the surfaces named, for as long as they lie together."
+                : clashes.stream()
+                        .sorted((a, b) -> Boolean.compare(b.harm(), a.harm()))
+                        .map(Clash::reason)
+                        .collect(Collectors.joining(" "));
+    }
+
+    private static Working working(long harms, boolean watched, List<Clash> clashes) {
+        return new Working(
+                harms > 0 ? "D = one + n" : watched ? "D = w" : "D = n",
+                List.of(),
+                List.of(
+                        new Figure("n", "what harms", harms, "", Basis.CP, "conservation guidance, no source"),
+                        Figure.assumed("w", "something wants watching", WATCH, "", "counts as thin"),
+                        Figure.assumed("one", "limit", 1, "", "nothing that harms")),
+                clashes.stream().map(Clash::reason).toList());
+    }
+}

@@ -1,0 +1,140 @@
+package rampart.core.pack;
+
+import java.util.List;
+import rampart.core.box.CartonState;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layer;
+import rampart.core.material.Foam;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Face;
+
+/** How the contents of one box are pressed together, or have room, when it is closed (rules 39 to 42). */
+final class Squeezed {
+    /** Over this share of the foam a filling bulges the carton. */
+    static final double BULGES_OVER = 0.20;
+
+    private final LaidBox box;
+    private final CartonState state;
+    private final List<LaidCushion> cushions;
+
+    private Squeezed(LaidBox box, CartonState state, List<LaidCushion> cushions) {
+        this.box = box;
+        this.state = state;
+        this.cushions = cushions;
+    }
+
+    /** Every box of the pack, innermost first. */
+    static List<Squeezed> all(Situation situation) {
+        return situation.layout().boxes().stream()
+                .map(box -> of(situation, box))
+                .toList();
+    }
+
+    static Squeezed outer(Situation situation) {
+        return of(situation, situation.layout().outer());
+    }
+
+    private static Squeezed of(Situation situation, LaidBox box) {
+        Layer.Box layer = (Layer.Box) situation.pack().layers().get(box.layer());
+        int inward = situation.layout().boxes().stream()
+                .mapToInt(LaidBox::layer)
+                .filter(i -> i < box.layer())
+                .max()
+                .orElse(-1);
+        return new Squeezed(
+                box,
+                layer.state(),
+                situation.layout().cushions().stream()
+                        .filter(c -> c.layer() > inward && c.layer() < box.layer())
+                        .toList());
+    }
+
+    LaidBox box() {
+        return box;
+    }
+
+    CartonState state() {
+        return state;
+    }
+
+    /** Cushions between this box and the next one inward. */
+    List<LaidCushion> cushions() {
+        return cushions;
+    }
+
+    /** True where a made carton is smaller than its contents. */
+    boolean overFilled() {
+        return !box.stock() && box.slack().along(Axis.Z) < 0;
+    }
+
+    /** Foam on both sides along an axis, mm. */
+    double foamMm(Axis axis) {
+        double mm = 0;
+        for (LaidCushion cushion : cushions) {
+            for (Face face : Face.ALL) {
+                mm += face.axis() == axis ? cushion.thicknessMm().on(face) : 0;
+            }
+        }
+        return mm;
+    }
+
+    /** Share of the foam's thickness that closing the carton takes; 1 where there is no foam to give way. */
+    double squeeze(Axis axis) {
+        double over = -box.slack().along(axis);
+        double foam = foamMm(axis);
+        return over <= 0 ? 0 : foam > 0 ? over / foam : 1;
+    }
+
+    /** The axis that is squeezed most. */
+    Axis tightest() {
+        Axis tightest = Axis.Z;
+        for (Axis axis : Axis.values()) {
+            if (squeeze(axis) > squeeze(tightest)) {
+                tightest = axis;
+            }
+        }
+        return tightest;
+    }
+
+    /** How far the sides stand out, mm: as measured, else what the foam does not take up to a fifth of its thickness. */
+    double bulgeMm() {
+        if (state.bulgeMm().isPresent()) {
+            return state.bulgeMm().getAsDouble();
+        }
+        double most = 0;
+        for (Axis axis : Axis.values()) {
+            if (!box.stock()) {
+                most = Math.max(most, -box.slack().along(axis) - BULGES_OVER * foamMm(axis));
+            }
+        }
+        return most;
+    }
+
+    /** What the settling of foam and fill adds to the room above the contents, mm. */
+    double settlementMm() {
+        double mm = 0;
+        for (LaidCushion cushion : cushions) {
+            mm += settlement(cushion.foam())
+                    * (cushion.thicknessMm().top() + cushion.thicknessMm().bottom());
+        }
+        CartonState.Fill fill = state.fill().orElse(CartonState.Fill.NONE);
+        return mm + fill.settlement() * Math.max(0, box.slack().along(Axis.Z));
+    }
+
+    /** The room above the contents after a while on the way, mm; below 0 they are still pressed. */
+    double gapMm() {
+        double slack = box.slack().along(Axis.Z);
+        boolean filled = state.fill().orElse(CartonState.Fill.NONE) != CartonState.Fill.NONE;
+        return (filled ? Math.min(0, slack) : slack) + settlementMm();
+    }
+
+    /** Share of its thickness that a cushion settles on the way (assumed): air cells 3 %, bubble 5 %, foam 1 %. */
+    private static double settlement(Foam foam) {
+        return switch (foam.id()) {
+            case "air-cells" -> CartonState.Fill.AIR_CELLS.settlement();
+            case "bubble-12" -> CartonState.Fill.BUBBLE.settlement();
+            default -> CartonState.Fill.FOAM.settlement();
+        };
+    }
+}

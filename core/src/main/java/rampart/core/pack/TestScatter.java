@@ -1,0 +1,50 @@
+package rampart.core.pack;
+
+import java.util.Optional;
+import rampart.core.cushion.Impact;
+import rampart.core.material.CushionFit;
+import rampart.core.material.CushionLaw;
+import rampart.core.material.Foam;
+
+/**
+ * How far the peak of a drop may lie from the law of a foam that was measured (rule 38): the prediction interval of its
+ * test data at the energy density of each struck cushion; the widest counts for the drop, as a factor on G (assumed).
+ *
+ * @param factor the peak may be so many times higher or lower; 1 where no measured foam takes part
+ * @param measured true where one does
+ * @param extrapolated true where the blow lies outside what was tested
+ */
+record TestScatter(double factor, boolean measured, boolean extrapolated) {
+    /** Share of single results that the interval holds. */
+    static final double PROBABILITY = 0.9;
+
+    private static final TestScatter NONE = new TestScatter(1, false, false);
+
+    static TestScatter of(Situation situation, Impact impact) {
+        TestScatter widest = NONE;
+        for (Impact.LayerPeak peak : impact.layers()) {
+            Foam foam = situation.cushion(peak.layer()).foam();
+            Optional<CushionFit> fit = foam.fit(impact.repeated());
+            if (fit.isPresent() && peak.energyJ() > 0) {
+                widest = widest.or(of(foam, fit.get(), impact, peak));
+            }
+        }
+        return widest;
+    }
+
+    private static TestScatter of(Foam foam, CushionFit fit, Impact impact, Impact.LayerPeak peak) {
+        CushionLaw law = foam.law(impact.repeated());
+        double start = law.aKpa() * foam.stiffnessAt(impact.temperatureC());
+        TestScatter widest = NONE;
+        for (double stress : peak.stressKpa()) {
+            double x = Math.max(0, Math.log(stress / start) / law.bPerKpa());
+            widest = widest.or(new TestScatter(fit.predictionFactor(x, PROBABILITY), true, fit.extrapolates(x)));
+        }
+        return widest;
+    }
+
+    private TestScatter or(TestScatter other) {
+        return new TestScatter(
+                Math.max(factor, other.factor), measured || other.measured, extrapolated || other.extrapolated);
+    }
+}

@@ -1,0 +1,115 @@
+package rampart.core.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import rampart.core.item.Item;
+import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
+import rampart.core.material.CushionFit;
+import rampart.core.material.CushionLaw;
+import rampart.core.material.DropPoint;
+import rampart.core.material.Foam;
+import rampart.core.material.Measured;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.quantity.Basis;
+
+/** A foam of the house with test data (rule 38): the interval of the fit reaches the verdict. */
+class MeasuredFoamTest {
+    private static final CushionLaw TRUE_LAW = new CushionLaw(90, 0.017);
+
+    private static Foam tested(double noise) {
+        Random random = new Random(38);
+        List<DropPoint> points = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            double s = 1 + 5 * random.nextDouble();
+            double h = 300 + 600 * random.nextDouble();
+            double g = TRUE_LAW.aKpa() / s * Math.exp(TRUE_LAW.bPerKpa() * s * h / 50 + noise * random.nextGaussian());
+            points.add(new DropPoint(h, 50, s, g, 1, 23));
+        }
+        CushionFit fit = CushionFit.of(points);
+        Foam like = StandardCatalogue.get().foam("pe-28");
+        return new Foam(
+                "own.blue",
+                "Blue foam",
+                like.densityKgM3(),
+                fit.law(),
+                like.creepLimitKpa(),
+                like.repeatFactor(),
+                like.stiffnessPerC(),
+                like.dynamicModulusKpa(),
+                like.q(),
+                "",
+                Basis.NOMINAL,
+                "like PE foam 28",
+                like.substance(),
+                like.squeezeKpa(),
+                new Measured(Optional.of(fit), Optional.empty(), Optional.empty(), Optional.empty()));
+    }
+
+    private static Evaluation evaluate(Foam foam, double kg, double bearsG, double heightMm) {
+        Catalogue catalogue = StandardCatalogue.get().with(new Catalogue(List.of(foam), List.of(), List.of()));
+        Item item = Packs.item(200, 200, 200, kg, bearsG);
+        List<Layer> layers = List.of(Packs.full("own.blue", 50), Packs.box("c-32", 3));
+        return Evaluator.evaluate(new Pack(item, Packs.falls(heightMm), layers), catalogue);
+    }
+
+    @Test
+    void theIntervalOfAFlatDropIsThatOfTheFitAtItsEnergy() {
+        Foam foam = tested(0.05);
+        Check check = Packs.check(evaluate(foam, 10, 120, 600), "drop.face.3");
+        double s = 10 * 9.80665 / 0.04 / 1000;
+        double factor = foam.fit(false).orElseThrow().predictionFactor(s * 600 / 50, 0.9);
+        assertThat(check.spread().orElseThrow().high()).isCloseTo(check.demand() * factor, within(1e-9));
+        assertThat(check.spread().orElseThrow().low()).isCloseTo(check.demand() / factor, within(1e-9));
+        assertThat(check.working().figures())
+                .filteredOn(f -> f.symbol().equals("a"))
+                .singleElement()
+                .satisfies(a -> assertThat(a.basis()).isEqualTo(Basis.MEASURED));
+        assertThat(check.because()).contains("scatter of its test data");
+    }
+
+    /** With a margin of 15 % a foam that scatters by 3 % holds, one that scatters by 12 % is thin at the same G. */
+    @Test
+    void anIntervalOverTheLimitIsThinAndTheMarginStays() {
+        for (double noise : new double[] {0.03, 0.12}) {
+            Foam foam = tested(noise);
+            double g = Packs.check(evaluate(foam, 10, 1000, 600), "drop.face.3").demand();
+            Check check = Packs.check(evaluate(foam, 10, g / 0.85, 600), "drop.face.3");
+            assertThat(check.margin().orElseThrow()).isCloseTo(0.15, within(1e-9));
+            assertThat(check.status()).isEqualTo(noise < 0.1 ? Status.HOLDS : Status.THIN);
+        }
+    }
+
+    @Test
+    void aBlowOutsideWhatWasTestedIsExtrapolated() {
+        Foam foam = tested(0.05);
+        double to = foam.fit(false).orElseThrow().toX();
+        double kg = 1.2 * to * 50 / 600 * 0.04 * 1000 / 9.80665;
+        Check check = Packs.check(evaluate(foam, kg, 1000, 600), "drop.face.1");
+        assertThat(check.working().notes()).anyMatch(note -> note.contains("Extrapolated"));
+        assertThat(check.working().figures())
+                .filteredOn(f -> f.symbol().equals("b"))
+                .singleElement()
+                .satisfies(b -> assertThat(b.basis()).isEqualTo(Basis.EXTRAPOLATED));
+        assertThat(check.because()).contains("outside what was tested");
+    }
+
+    /** The same law without test data gives the same G and no interval. */
+    @Test
+    void numbersAreThoseOfTheLaw() {
+        Foam foam = tested(0.05);
+        Foam untested = foam.withLaw(foam.law());
+        Evaluation a = evaluate(foam, 10, 120, 600);
+        Evaluation b = evaluate(untested, 10, 120, 600);
+        for (int i = 0; i < 26; i++) {
+            assertThat(a.drops().get(i).g()).isEqualTo(b.drops().get(i).g());
+        }
+        assertThat(b.checks()).allMatch(check -> check.spread().isEmpty());
+    }
+}

@@ -1,0 +1,33 @@
+package rampart.formats;
+
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A journey as it stands in a pack file, read by itself. */
+public final class JourneyFile {
+    private JourneyFile() {}
+
+    /**
+     * Reads a journey.
+     *
+     * @param bytes UTF-8 JSON
+     * @return the same as JSON text
+     * @throws UnreadableFileException if it is not a valid one, with every reason
+     */
+    public static String read(byte[] bytes) {
+        JsonNode tree = Json.read(bytes);
+        List<Problem> problems = PackSchema.problems(tree, "journey");
+        if (problems.isEmpty()) {
+            ObjectNode around = Json.MAPPER.createObjectNode();
+            around.set("journey", tree);
+            problems = PackRules.ofJourney(around).stream()
+                    .map(p -> new Problem(p.path().substring("/journey".length()), p.message()))
+                    .toList();
+        }
+        if (!problems.isEmpty()) {
+            throw new UnreadableFileException(problems);
+        }
+        return Json.MAPPER.writeValueAsString(tree);
+    }
+}

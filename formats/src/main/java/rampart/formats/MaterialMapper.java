@@ -1,0 +1,128 @@
+package rampart.formats;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import rampart.core.material.Board;
+import rampart.core.material.Catalogue;
+import rampart.core.material.CreepFit;
+import rampart.core.material.CreepLaw;
+import rampart.core.material.CushionFit;
+import rampart.core.material.CushionLaw;
+import rampart.core.material.Flute;
+import rampart.core.material.Foam;
+import rampart.core.material.Measured;
+import rampart.core.material.ResonanceFit;
+import rampart.core.material.Substance;
+import rampart.core.material.WrapMaterial;
+import rampart.core.quantity.Basis;
+import tools.jackson.databind.JsonNode;
+
+/** From the valid materials of a pack file to what they mean. */
+final class MaterialMapper {
+    private MaterialMapper() {}
+
+    /** @param materials the object {@code materials} of a pack file; missing for none */
+    static Catalogue catalogue(JsonNode materials) {
+        List<Foam> foams = new ArrayList<>();
+        List<Board> boards = new ArrayList<>();
+        List<WrapMaterial> wraps = new ArrayList<>();
+        materials.path("foams").forEach(node -> foams.add(foam(node)));
+        materials.path("boards").forEach(node -> boards.add(board(node)));
+        materials.path("wraps").forEach(node -> wraps.add(wrap(node)));
+        return new Catalogue(foams, boards, wraps);
+    }
+
+    static Foam foam(JsonNode node) {
+        CushionLaw law = law(node.path("law"));
+        JsonNode tests = node.path("tests");
+        double modulus = node.path("dynamicModulusKpa").asDouble();
+        double q = node.path("q").asDouble();
+        Measured measured = new Measured(
+                optional(tests.path("first")).map(fit -> fit(law, fit)),
+                optional(tests.path("repeated")).map(fit -> fit(law(fit.path("law")), fit)),
+                optional(tests.path("creep")).map(MaterialMapper::creep),
+                optional(tests.path("vibration"))
+                        .map(fit -> new ResonanceFit(
+                                modulus,
+                                q,
+                                fit.path("cushions").asInt(),
+                                fit.path("points").asInt())));
+        return new Foam(
+                node.path("id").asString(),
+                node.path("name").asString(),
+                node.path("densityKgM3").asDouble(),
+                law,
+                node.path("creepLimitKpa").asDouble(),
+                node.path("repeatFactor").asDouble(),
+                node.path("stiffnessPerC").asDouble(),
+                modulus,
+                q,
+                node.path("note").asString(""),
+                Basis.valueOf(node.path("basis").asString().toUpperCase(Locale.ROOT)),
+                node.path("source").asString(""),
+                substance(node),
+                node.path("squeezeKpa").asDouble(),
+                measured);
+    }
+
+    static Board board(JsonNode node) {
+        return new Board(
+                node.path("id").asString(),
+                node.path("name").asString(),
+                Flute.valueOf(node.path("flute").asString()),
+                node.path("caliperMm").asDouble(),
+                node.path("edgeCrushLbPerIn").asDouble(),
+                node.path("grammageGm2").asDouble(),
+                node.path("limitLb").asDouble(),
+                node.path("limitIn").asDouble(),
+                Basis.INPUT,
+                node.path("source").asString(""));
+    }
+
+    static WrapMaterial wrap(JsonNode node) {
+        return new WrapMaterial(
+                node.path("id").asString(),
+                node.path("name").asString(),
+                substance(node),
+                node.path("source").asString(""));
+    }
+
+    private static Substance substance(JsonNode node) {
+        return Substance.valueOf(
+                node.path("substance").asString().toUpperCase(Locale.ROOT).replace('-', '_'));
+    }
+
+    private static CushionLaw law(JsonNode node) {
+        return new CushionLaw(node.path("aKpa").asDouble(), node.path("bPerKpa").asDouble());
+    }
+
+    private static CushionFit fit(CushionLaw law, JsonNode node) {
+        return new CushionFit(
+                law,
+                node.path("points").asInt(),
+                node.path("rSquared").asDouble(),
+                node.path("residual").asDouble(),
+                node.path("meanX").asDouble(),
+                node.path("spreadX").asDouble(),
+                node.path("fromX").asDouble(),
+                node.path("toX").asDouble());
+    }
+
+    private static CreepFit creep(JsonNode node) {
+        return new CreepFit(
+                new CreepLaw(
+                        node.path("c1").asDouble(),
+                        node.path("c2").asDouble(),
+                        node.path("atKpa").asDouble()),
+                node.path("points").asInt(),
+                node.path("rSquared").asDouble(),
+                node.path("residual").asDouble(),
+                node.path("toHours").asDouble());
+    }
+
+    private static Optional<JsonNode> optional(JsonNode node) {
+        return node.isObject() ? Optional.of(node) : Optional.empty();
+    }
+}

@@ -1,0 +1,74 @@
+package rampart.formats.view;
+
+import java.util.List;
+import rampart.core.material.CushionFit;
+import rampart.core.material.Foam;
+import rampart.formats.TestedFoam;
+import rampart.formats.view.CatalogueView.CreepFitView;
+import rampart.formats.view.CatalogueView.LawFitView;
+import rampart.formats.view.CatalogueView.VibrationFitView;
+
+/**
+ * Test data of a foam fitted, with what a plot of it needs.
+ *
+ * @param points every drop: energy density and dynamic stress at 23 degC, kPa
+ * @param lines the law of each fit with its prediction interval, over what was tested
+ */
+public record FoamTestsView(
+        @Nullable LawFitView first,
+        @Nullable LawFitView repeated,
+        @Nullable CreepFitView creep,
+        @Nullable VibrationFitView vibration,
+        List<TestPointView> points,
+        List<TestLineView> lines) {
+    private static final int LINE_POINTS = 25;
+    private static final double PROBABILITY = 0.9;
+
+    /** One drop test. */
+    public record TestPointView(
+            int row, double x, double y, int impact, double peakG, double deviations, boolean outlier, boolean used) {}
+
+    /** A law over energy density. */
+    public record TestLineView(boolean repeated, List<TestBandView> band) {}
+
+    /** Stress by the law at one energy density, and between what nine results in ten lie, kPa. */
+    public record TestBandView(double x, double low, double law, double high) {}
+
+    public static FoamTestsView of(TestedFoam tested, double stiffnessPerC) {
+        return new FoamTestsView(
+                tested.measured().first().map(LawFitView::of).orElse(null),
+                tested.measured().repeated().map(LawFitView::of).orElse(null),
+                tested.measured().creep().map(CreepFitView::of).orElse(null),
+                tested.measured().vibration().map(VibrationFitView::of).orElse(null),
+                tested.drops().stream().map(drop -> point(drop, stiffnessPerC)).toList(),
+                java.util.stream.Stream.concat(
+                                tested.measured().first().map(f -> line(f, false)).stream(),
+                                tested.measured().repeated().map(f -> line(f, true)).stream())
+                        .toList());
+    }
+
+    private static TestPointView point(TestedFoam.Judged drop, double stiffnessPerC) {
+        double stiffness = Foam.stiffness(stiffnessPerC, drop.point().temperatureC());
+        return new TestPointView(
+                drop.row(),
+                drop.point().energyDensityKpa() / stiffness,
+                drop.point().dynamicStressKpa() / stiffness,
+                drop.point().impact(),
+                drop.point().peakG(),
+                drop.deviations(),
+                drop.outlier(),
+                drop.used());
+    }
+
+    private static TestLineView line(CushionFit fit, boolean repeated) {
+        List<TestBandView> band = java.util.stream.IntStream.range(0, LINE_POINTS)
+                .mapToObj(i -> fit.fromX() + (fit.toX() - fit.fromX()) * i / (LINE_POINTS - 1))
+                .map(x -> {
+                    double law = fit.law().aKpa() * Math.exp(fit.law().bPerKpa() * x);
+                    double factor = fit.predictionFactor(x, PROBABILITY);
+                    return new TestBandView(x, law / factor, law, law * factor);
+                })
+                .toList();
+        return new TestLineView(repeated, band);
+    }
+}

@@ -1,0 +1,81 @@
+package rampart.server.api;
+
+import com.fasterxml.jackson.annotation.JsonRawValue;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.material.Catalogue;
+import rampart.formats.CatalogueFile;
+import rampart.formats.HouseMaterials;
+import rampart.formats.MaterialChange;
+import rampart.formats.PackComparison;
+import rampart.formats.PackFile;
+import rampart.server.messages.Message;
+import rampart.server.packs.PackShelf;
+import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.stores.Materials;
+
+/** What a pack was made on against the stores of today; nothing is stored. */
+@RestController
+class DifferenceController {
+    /**
+     * What a pack was made on against the stores of today.
+     *
+     * @param materials those that have other figures now; empty where none has
+     * @param effects what taking today's figures would change: verdict, checks that turn, size and mass
+     * @param pack the pack file with today's figures
+     */
+    record DifferenceView(
+            List<MaterialChange> materials,
+            List<String> effects,
+
+            @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
+            String pack) {}
+
+    private final Materials materials;
+    private final PackShelf shelf;
+    private final Catalogue standard;
+
+    DifferenceController(Materials materials, PackShelf shelf, Catalogue standard) {
+        this.materials = materials;
+        this.shelf = shelf;
+        this.standard = standard;
+    }
+
+    /** A pack file, whose own materials may be older than the stores'. */
+    @PostMapping(
+            path = "/api/stores/differences",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    DifferenceView differences(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+        return differences(PackFile.read(file), standard);
+    }
+
+    /** A revision, with the catalogue that it was made on. */
+    @GetMapping(path = "/api/packs/{id}/revisions/{number}/differences", produces = MediaType.APPLICATION_JSON_VALUE)
+    DifferenceView ofRevision(@PathVariable("id") String id, @PathVariable("number") int number) {
+        Revision revision = shelf.revision(id, number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
+        PackFile file = PackFile.read(revision.document().getBytes(StandardCharsets.UTF_8));
+        return differences(file, shelf.catalogue(revision));
+    }
+
+    private DifferenceView differences(PackFile then, Catalogue madeOn) {
+        HouseMaterials house = materials.house();
+        PackFile now = then.withMaterials(house);
+        List<MaterialChange> changes = new ArrayList<>(CatalogueFile.changes(then.pack(), madeOn, standard));
+        changes.addAll(then.staleMaterials(house));
+        List<String> effects = changes.isEmpty()
+                ? List.of()
+                : PackComparison.effects(then, then.catalogue(madeOn), now, now.catalogue(standard));
+        return new DifferenceView(changes, effects, new String(now.write(), StandardCharsets.UTF_8));
+    }
+}

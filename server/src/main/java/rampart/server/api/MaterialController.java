@@ -1,0 +1,293 @@
+package rampart.server.api;
+
+import com.fasterxml.jackson.annotation.JsonRawValue;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.formats.MaterialChange;
+import rampart.formats.MaterialFile;
+import rampart.formats.Problem;
+import rampart.formats.TestData;
+import rampart.formats.TestedFoam;
+import rampart.formats.UnreadableFileException;
+import rampart.formats.view.FoamTestsView;
+import rampart.formats.view.Nullable;
+import rampart.server.messages.Message;
+import rampart.server.store.MaterialRepository.StoredMaterial;
+import rampart.server.stores.Materials;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The house's own materials: foams with their test data, boards, wraps, consumables, each with its history. */
+@RestController
+class MaterialController {
+    private static final String KINDS = "foam|board|wrap|consumable";
+
+    private final Materials materials;
+    private final JsonMapper mapper;
+
+    MaterialController(Materials materials, JsonMapper mapper) {
+        this.materials = materials;
+        this.mapper = mapper;
+    }
+
+    /**
+     * A material of the house.
+     *
+     * @param document as it stands in a pack file; of a consumable its name, unit, note and source; null where it was
+     *     taken away
+     */
+    record MaterialView(
+            String id,
+            long version,
+            String kind,
+            String name,
+            Instant changedAt,
+            String changedBy,
+
+            @Nullable @JsonRawValue @Schema(ref = "#/components/schemas/JsonNode")
+            String document) {
+        static MaterialView of(StoredMaterial stored) {
+            return new MaterialView(
+                    stored.id(),
+                    stored.version(),
+                    stored.kind(),
+                    stored.name(),
+                    stored.changedAt(),
+                    stored.changedBy(),
+                    stored.document()
+                            .map(document -> stored.kind().equals(Materials.CONSUMABLE)
+                                    ? document
+                                    : Materials.file(stored).write())
+                            .orElse(null));
+        }
+    }
+
+    /** A version of a material and how it differs from the one before. */
+    record MaterialVersion(long version, Instant changedAt, String changedBy, String name, List<String> changes) {}
+
+    /** Tables of test data, as they were given; empty where there is none. */
+    record TestTables(
+            @NotNull(message = "give the table of drops; it may be empty")
+            String drops,
+
+            @NotNull(message = "give the table of creep; it may be empty")
+            String creep,
+
+            @NotNull(message = "give the table of vibration; it may be empty")
+            String vibration) {
+        boolean none() {
+            return drops.isBlank() && creep.isBlank() && vibration.isBlank();
+        }
+    }
+
+    /**
+     * A material to write.
+     *
+     * @param document as it stands in a pack file, without id and version; what test data give is put in
+     * @param tests of a foam; null leaves those of the version before
+     */
+    record MaterialGiven(
+            @NotNull(message = "give the material") JsonNode document,
+
+            @Valid @Nullable TestTables tests) {}
+
+    /** Test data to fit. */
+    record TestsGiven(
+            @NotNull(message = "give the change of stiffness per degree")
+            Double stiffnessPerC,
+
+            @NotNull(message = "give the tables") @Valid TestTables tests) {}
+
+    /** Those that are there, by name. */
+    @GetMapping(path = "/api/stores/materials", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<MaterialView> all() {
+        return materials.all().stream().map(MaterialView::of).toList();
+    }
+
+    /** Every version of one, newest first. */
+    @GetMapping(path = "/api/stores/materials/{id}/history", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<MaterialVersion> history(@PathVariable("id") String id) {
+        List<StoredMaterial> all = materials.history(id);
+        List<MaterialVersion> versions = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            StoredMaterial one = all.get(i);
+            Optional<String> before = i + 1 < all.size() ? all.get(i + 1).document() : Optional.empty();
+            versions.add(new MaterialVersion(
+                    one.version(), one.changedAt(), one.changedBy(), one.name(), changes(before, one.document())));
+        }
+        return versions;
+    }
+
+    private static List<String> changes(Optional<String> before, Optional<String> after) {
+        if (after.isEmpty()) {
+            return List.of("taken away");
+        }
+        return before.map(from -> MaterialChange.words(from, after.get())).orElse(List.of("added"));
+    }
+
+    /** The test data of a foam, as they were given. */
+    @GetMapping(path = "/api/stores/materials/{id}/tests", produces = MediaType.APPLICATION_JSON_VALUE)
+    TestTables tests(@PathVariable("id") String id) {
+        return there(id)
+                .tests()
+                .map(json -> mapper.readValue(json, TestTables.class))
+                .orElse(new TestTables("", "", ""));
+    }
+
+    /** Fits test data; nothing is stored. */
+    @PostMapping(
+            path = "/api/stores/fits",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    FoamTestsView fit(@Valid @RequestBody TestsGiven given) {
+        return FoamTestsView.of(fitted(given.tests(), given.stiffnessPerC()), given.stiffnessPerC());
+    }
+
+    /** A table with the heading alone, to fill in. */
+    @GetMapping(path = "/api/stores/templates/{kind}.csv", produces = "text/csv;charset=UTF-8")
+    byte[] template(
+            @PathVariable("kind")
+                    @Pattern(regexp = "drops|creep|vibration", message = "it is drops, creep or vibration")
+                    String kind,
+            @RequestParam(name = "units", defaultValue = "mm") @Pattern(regexp = "mm|in", message = "it is mm or in")
+                    String units) {
+        TestData.Kind of = TestData.Kind.valueOf(kind.toUpperCase(Locale.ROOT));
+        return TestData.template(of, units.equals("in")).getBytes(StandardCharsets.UTF_8);
+    }
+
+    @PostMapping(
+            path = "/api/stores/materials/{kind}",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    MaterialView add(
+            @PathVariable("kind") @Pattern(regexp = KINDS, message = "it is foam, board, wrap or consumable")
+                    String kind,
+            @Valid @RequestBody MaterialGiven given,
+            Principal who) {
+        String id = materials.newId(given.document().path("name").asString(""));
+        return write(id, kind, given, Optional.empty(), 0, who);
+    }
+
+    /** Changes a material; {@code If-Match} holds the version that was seen. */
+    @PutMapping(
+            path = "/api/stores/materials/{id}",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    MaterialView change(
+            @PathVariable("id") String id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody MaterialGiven given,
+            Principal who) {
+        StoredMaterial now = there(id);
+        return write(id, now.kind(), given, now.tests(), Versions.read(ifMatch), who);
+    }
+
+    /** Takes a material away; packs that use it keep it, and so does its history. */
+    @DeleteMapping("/api/stores/materials/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(
+            @PathVariable("id") String id, @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch, Principal who) {
+        if (!materials.remove(there(id), Versions.read(ifMatch), who.getName())) {
+            throw new ApiException(Message.MATERIAL_CHANGED);
+        }
+    }
+
+    private MaterialView write(
+            String id, String kind, MaterialGiven given, Optional<String> testsBefore, long seen, Principal who) {
+        if (!(given.document() instanceof ObjectNode object)) {
+            throw new FieldsException(
+                    Message.FIELDS, List.of(new Problem("/document", "it must be an object with the figures")));
+        }
+        ObjectNode document = object.deepCopy();
+        document.remove(List.of("version"));
+        document.put("id", id);
+        Optional<String> tables = Optional.empty();
+        if (kind.equals("foam")) {
+            tables = given.tests() == null
+                    ? testsBefore
+                    : Optional.of(given.tests()).filter(t -> !t.none()).map(mapper::writeValueAsString);
+            document.remove("tests");
+            tables.map(json -> mapper.readValue(json, TestTables.class))
+                    .map(t -> fitted(t, document.path("stiffnessPerC").asDouble(0)))
+                    .ifPresent(tested -> tested.into(document));
+        }
+        String text = kind.equals(Materials.CONSUMABLE) ? consumable(document) : material(kind, document);
+        return materials
+                .set(id, kind, document.path("name").asString(""), text, tables, seen, who.getName())
+                .map(MaterialView::of)
+                .orElseThrow(() -> new ApiException(Message.MATERIAL_CHANGED));
+    }
+
+    private String material(String kind, ObjectNode document) {
+        MaterialFile.Kind of = MaterialFile.Kind.valueOf(kind.toUpperCase(Locale.ROOT));
+        return under("/document", () -> MaterialFile.read(of, mapper.writeValueAsBytes(document)))
+                .write();
+    }
+
+    private String consumable(ObjectNode document) {
+        List<Problem> problems = new ArrayList<>();
+        if (document.path("name").asString("").isBlank()
+                || document.path("name").asString("").length() > 100) {
+            problems.add(new Problem("/document/name", "a name has 1 to 100 characters, not blank"));
+        }
+        for (String field : List.of("unit", "note", "source")) {
+            int most = field.equals("note") ? 1000 : 200;
+            if (document.path(field).asString("").length() > most) {
+                problems.add(new Problem("/document/" + field, "it has at most " + most + " characters"));
+            }
+        }
+        for (String name : document.propertyNames()) {
+            if (!List.of("id", "name", "unit", "note", "source").contains(name)) {
+                problems.add(new Problem("/document/" + name, "unknown field; allowed here: name, unit, note, source"));
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw new FieldsException(Message.FIELDS, problems);
+        }
+        return mapper.writeValueAsString(document);
+    }
+
+    private static TestedFoam fitted(TestTables tables, double stiffnessPerC) {
+        return under("/tests", () -> TestedFoam.of(tables.drops(), tables.creep(), tables.vibration(), stiffnessPerC));
+    }
+
+    private static <T> T under(String path, java.util.function.Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (UnreadableFileException e) {
+            throw new FieldsException(
+                    Message.FIELDS,
+                    e.problems().stream()
+                            .map(p -> new Problem(path + p.path(), p.message()))
+                            .toList());
+        }
+    }
+
+    private StoredMaterial there(String id) {
+        return materials.byId(id).orElseThrow(() -> new ApiException(Message.NO_MATERIAL, id));
+    }
+}
