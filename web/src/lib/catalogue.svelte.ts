@@ -1,4 +1,4 @@
-import { api, call, type Catalogue, type Layer, type Stores } from './api/client';
+import { api, call, type Catalogue, type Layer, type OwnMaterial, type PackFile, type Stores } from './api/client';
 
 /** The materials a pack may name, loaded once. */
 class Materials {
@@ -19,21 +19,43 @@ class Materials {
     return this.stock.sheets.filter((s) => s.foam === foam).map((s) => s.thicknessMm);
   }
 
+  /** Materials of the house, as they were last read. */
+  own = $state.raw<OwnMaterial[]>([]);
+  /** Materials that the pack on the bench brings; they may be older than those of the house, or of another house. */
+  brought = $state.raw<NonNullable<PackFile['materials']>>({});
+
   async load() {
     void this.loadStock();
     if (this.all.foams.length === 0) {
-      const { data } = await call(api.GET('/api/catalogue'));
-      if (data) {
-        this.all = data;
-      }
+      await this.reload();
     }
+  }
+
+  /** Reads the catalogue and the house's own materials anew. */
+  async reload() {
+    const [catalogue, own] = await Promise.all([
+      call(api.GET('/api/catalogue')),
+      call(api.GET('/api/stores/materials'))
+    ]);
+    this.all = catalogue.data ?? this.all;
+    this.own = (own.data as OwnMaterial[] | undefined) ?? this.own;
+  }
+
+  /** Ids and names of what a layer may be made of: the catalogue's, and what the pack brings besides. */
+  choices(list: 'foams' | 'boards' | 'wraps'): { value: string; text: string }[] {
+    const known = this.all[list].map((m) => ({ value: m.id, text: m.name }));
+    const others = (this.brought[list] ?? []).filter((m) => !known.some((k) => k.value === m.id));
+    return [...known, ...others.map((m) => ({ value: m.id, text: m.name }))];
   }
 
   name(id: string): string {
     const found =
       this.all.foams.find((f) => f.id === id) ??
       this.all.boards.find((b) => b.id === id) ??
-      this.all.wraps.find((w) => w.id === id);
+      this.all.wraps.find((w) => w.id === id) ??
+      [...(this.brought.foams ?? []), ...(this.brought.boards ?? []), ...(this.brought.wraps ?? [])].find(
+        (m) => m.id === id
+      );
     return found?.name ?? id;
   }
 }
@@ -55,7 +77,14 @@ const hatches: [RegExp, string][] = [
   [/^(tissue|foam-sheet|film)$/, 'sheet']
 ];
 
+/** Foams of the house are drawn like what they are made of. */
+const bySubstance: Record<string, string> = { polyethylene: 'dots', polypropylene: 'chevron', polystyrene: 'beads' };
+
 /** The hatch of a material; boards are all drawn alike. */
 export function hatchOf(material: string): string {
+  const own = material.startsWith('own.') ? materials.all.foams.find((f) => f.id === material) : undefined;
+  if (own) {
+    return `hatch-${bySubstance[own.substance] ?? 'grain'}`;
+  }
   return `hatch-${hatches.find(([pattern]) => pattern.test(material))?.[1] ?? 'flute'}`;
 }

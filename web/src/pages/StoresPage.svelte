@@ -3,12 +3,13 @@
   import { materials } from '../lib/catalogue.svelte';
   import Head from '../lib/parts/Head.svelte';
   import BoardStore from '../lib/stores/BoardStore.svelte';
+  import ConsumableStore from '../lib/stores/ConsumableStore.svelte';
   import CartonStore from '../lib/stores/CartonStore.svelte';
   import FoamStore from '../lib/stores/FoamStore.svelte';
   import PriceStore from '../lib/stores/PriceStore.svelte';
   import SheetStore from '../lib/stores/SheetStore.svelte';
 
-  const ROOMS = ['Foams', 'Boards and wraps', 'Stock cartons', 'Sheets', 'Prices'] as const;
+  const ROOMS = ['Foams', 'Boards and wraps', 'Stock cartons', 'Sheets', 'Consumables', 'Prices'] as const;
 
   let room = $state<(typeof ROOMS)[number]>('Foams');
 
@@ -37,6 +38,8 @@
       <BoardStore />
     {:else if room === 'Stock cartons'}
       <CartonStore />
+    {:else if room === 'Consumables'}
+      <ConsumableStore />
     {:else if room === 'Prices'}
       <PriceStore />
     {:else}

@@ -38,6 +38,14 @@ export type ProposalLine = Schemas['ProposalLine'];
 export type ProposalLimits = Schemas['LimitsGiven'];
 export type Sensitivity = Schemas['SensitivityView'];
 export type Price = Schemas['PriceView'];
+export type FoamTests = Schemas['FoamTestsView'];
+export type TestTables = Schemas['TestTables'];
+export type MaterialVersion = Schemas['MaterialVersion'];
+export type StoreDifference = Schemas['DifferenceView'];
+export type Orientation = Schemas['OrientationView'];
+export type JourneyChoice = Schemas['JourneyChoice'];
+/** A material of the house; its document is that of a pack file. */
+export type OwnMaterial = Omit<Schemas['MaterialView'], 'document'> & { document: Record<string, unknown> };
 export type Comparison = Schemas['ComparisonView'];
 export type Photograph = Schemas['PhotographView'];
 export type Person = Schemas['Person'];

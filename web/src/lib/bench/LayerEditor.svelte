@@ -8,7 +8,7 @@
   import { house } from '../house.svelte';
   import { figure } from '../units';
   import type { Bench } from './bench.svelte';
-  import { common, side, withForm, withSide } from './edit';
+  import { common, isOuter, side, withForm, withSide } from './edit';
   import { FORMS } from './words';
 
   let { bench, index }: { bench: Bench; index: number } = $props();
@@ -45,7 +45,7 @@
       label="Wrap"
       value={layer.material}
       disabled={bench.readOnly}
-      options={materials.all.wraps.map((w) => ({ value: w.id as WrapLayer['material'], text: w.name.toLowerCase() }))}
+      options={materials.choices('wraps').map((w) => ({ ...w, text: w.text.toLowerCase() }))}
       onset={(value) => bench.put(`${at}/material`, value)}
     />, in all
     <QuantityField
@@ -57,7 +57,18 @@
       problem={bench.problemAt(`${at}/thicknessMm`)}
       onset={(value) => bench.put(`${at}/thicknessMm`, value)}
     />
-    on each side. It adds size and softens nothing.
+    on each side,
+    <ChoiceField
+      label="Tape of the wrap"
+      value={layer.tape ?? 'none'}
+      disabled={bench.readOnly}
+      options={[
+        { value: 'none', text: 'without tape' },
+        { value: 'on-itself', text: 'taped to itself' },
+        { value: 'on-item', text: 'taped to the item' }
+      ]}
+      onset={(value) => bench.put(`${at}/tape`, value === 'none' ? undefined : value)}
+    />. It adds size and softens nothing.
   </p>
 {/snippet}
 
@@ -68,7 +79,7 @@
       label="Board"
       value={layer.board}
       disabled={bench.readOnly}
-      options={materials.all.boards.map((b) => ({ value: b.id as BoxLayer['board'], text: b.name }))}
+      options={materials.choices('boards')}
       onset={(value) => bench.put(`${at}/board`, value)}
     />
     {#if layer.stock}
@@ -80,11 +91,54 @@
         label="Slack of the box"
         value={layer.slackMm ?? 0}
         step={1}
+        least={-200}
         disabled={bench.readOnly}
         problem={bench.problemAt(`${at}/slackMm`)}
         onset={(value) => bench.put(`${at}/slackMm`, value)}
       />
-      of play in length, width and height.
+      of play in length, width and height{(layer.slackMm ?? 0) < 0 ? ': what is inside is pressed together' : ''}.
+    {/if}
+    {#if (layer.slackMm ?? 0) >= 0}
+      <ChoiceField
+        label="What fills the play"
+        value={layer.fill ?? 'unsaid'}
+        disabled={bench.readOnly}
+        options={[
+          { value: 'unsaid', text: 'Settling is not judged' },
+          { value: 'none', text: 'Nothing fills it' },
+          { value: 'paper', text: 'Paper fills it' },
+          { value: 'chips', text: 'Chips fill it' },
+          { value: 'air-cells', text: 'Air cells fill it' },
+          { value: 'bubble', text: 'Bubble fills it' },
+          { value: 'foam', text: 'Foam fills it' }
+        ]}
+        onset={(value) => bench.put(`${at}/fill`, value === 'unsaid' ? undefined : value)}
+      />.
+    {/if}
+    {#if isOuter(bench.pack, index)}
+      The carton is
+      <ChoiceField
+        label="State of the carton"
+        value={layer.condition ?? 'new'}
+        disabled={bench.readOnly}
+        options={[
+          { value: 'new', text: 'new' },
+          { value: 'used', text: 'used before' },
+          { value: 'dented', text: 'dented' }
+        ]}
+        onset={(value) => bench.put(`${at}/condition`, value === 'new' ? undefined : value)}
+      />
+      and bulges by
+      <QuantityField
+        kind="length"
+        label="Bulge of the carton"
+        value={layer.bulgeMm}
+        optional
+        step={1}
+        disabled={bench.readOnly}
+        problem={bench.problemAt(`${at}/bulgeMm`)}
+        onset={(value) => bench.put(`${at}/bulgeMm`, value)}
+      />.
     {/if}
   </p>
 {/snippet}
@@ -95,7 +149,7 @@
       label="Foam"
       value={layer.material}
       disabled={bench.readOnly}
-      options={materials.all.foams.map((f) => ({ value: f.id as CushionLayer['material'], text: f.name }))}
+      options={materials.choices('foams')}
       onset={(value) => bench.put(`${at}/material`, value)}
     />
     as
@@ -160,7 +214,13 @@
       thick on every side.
     {/if}
     {#if foam}
-      <span class="quiet">{capital(foam.note)}. Nominal figures, good to about 20 %.</span>
+      <span class="quiet"
+        >{foam.note ? `${capital(foam.note)}. ` : ''}{foam.tests?.first
+          ? `Measured: ${foam.tests.first.points} drop tests of the house.`
+          : foam.basis === 'nominal'
+            ? 'Nominal figures, good to about 20 %.'
+            : 'Figures given by the house.'}</span
+      >
     {/if}
   </p>
   <!-- Focusable, so that it can be scrolled by keyboard where it is wider than the screen. -->

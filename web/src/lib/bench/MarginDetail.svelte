@@ -14,7 +14,8 @@
     nominal: 'a typical value, good to about 20 %',
     cp: 'common practice, no source',
     assumed: 'an assumption of the method',
-    measured: 'measured',
+    measured: 'measured, in tests of the house',
+    extrapolated: 'measured, but not so far out',
     input: 'given by you'
   };
 

@@ -9,9 +9,10 @@ import {
   type Remedy,
   type Stale
 } from '../api/client';
+import { materials } from '../catalogue.svelte';
 import { type View, viewFor } from '../faces';
 import { say } from '../messages';
-import { put, valueAt } from './edit';
+import { put, valueAt, withMaterials } from './edit';
 
 const SAVE_AFTER_MS = 700;
 const TRY_AGAIN_MS = 3000;
@@ -82,6 +83,7 @@ export class Bench {
       return problem.detail;
     }
     this.pack = data.pack;
+    materials.brought = data.pack.materials ?? {};
     this.base = data.pack;
     this.note = data.note;
     this.version = data.version;
@@ -189,8 +191,10 @@ export class Bench {
     }
   }
 
-  private take(pack: PackFile) {
+  private take(changed: PackFile) {
+    const pack = withMaterials(changed, (id) => materials.own.find((m) => m.id === id)?.document);
     this.pack = pack;
+    materials.brought = pack.materials ?? {};
     this.chosenLayer = Math.min(this.chosenLayer, pack.layers.length - 1);
     this.dirty = true;
     this.changedSinceRevision = true;

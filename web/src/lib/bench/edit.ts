@@ -55,6 +55,42 @@ export function valueAt(pack: PackFile, pointer: string): unknown {
     .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], pack);
 }
 
+/** The newest format; a changed file is written in it. */
+const FORMAT = 'rampart-pack/2';
+
+/**
+ * The file with the house's materials that its layers name, whole, so that it stands alone; what it brings already stays
+ * as it is, what no layer names goes.
+ */
+export function withMaterials(
+  pack: PackFile,
+  documentOf: (id: string) => Record<string, unknown> | undefined
+): PackFile {
+  const brought: Record<string, unknown[]> = {};
+  for (const [kind, list] of [
+    ['cushion', 'foams'],
+    ['box', 'boards'],
+    ['wrap', 'wraps']
+  ] as const) {
+    const ids = new Set(
+      pack.layers
+        .filter((layer) => layer.kind === kind)
+        .map((layer) => (layer.kind === 'box' ? layer.board : layer.material))
+        .filter((id) => id.startsWith('own.'))
+    );
+    const all = [...ids].flatMap((id) => {
+      const found = pack.materials?.[list]?.find((m) => m.id === id) ?? documentOf(id);
+      return found ? [found] : [];
+    });
+    if (all.length > 0) {
+      brought[list] = all;
+    }
+  }
+  const whole: PackFile = { ...pack, format: FORMAT };
+  delete whole.materials;
+  return Object.keys(brought).length > 0 ? { ...whole, materials: brought as PackFile['materials'] } : whole;
+}
+
 const ID_LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
 
 /** A random id, so that none is ever used twice. */

@@ -2,6 +2,8 @@
 <script lang="ts">
   import { materials } from '../catalogue.svelte';
   import { house } from '../house.svelte';
+  import OwnList from './OwnList.svelte';
+  import { SUBSTANCES } from './own';
   import { KG_PER_LB, lengthIn, massIn, MM_PER_IN, shown } from '../units';
 </script>
 
@@ -40,9 +42,45 @@
   Caliper and grammage are nominal, typical of the class. Edge crush is the grade's own number. Limits of the grades: {materials
     .all.boards[0]?.limitsSource}; ask your carrier and your board maker.
 </p>
+<OwnList
+  kind="board"
+  title="Boards of the house"
+  columns={[
+    {
+      field: 'flute',
+      label: 'Flute',
+      kind: 'choice',
+      options: ['E', 'B', 'C', 'BC', 'EB'].map((f) => ({ value: f, text: `${f} flute` }))
+    },
+    { field: 'caliperMm', label: 'Caliper', kind: 'number', unit: 'mm', step: 0.1 },
+    { field: 'edgeCrushLbPerIn', label: 'Edge crush', kind: 'number', unit: 'lb/in' },
+    { field: 'grammageGm2', label: 'Grammage', kind: 'number', unit: 'g/m²', step: 10 },
+    { field: 'limitLb', label: 'Up to', kind: 'number', unit: 'lb' },
+    { field: 'limitIn', label: 'L + W + H', kind: 'number', unit: 'in' },
+    { field: 'source', label: 'Source', kind: 'text' }
+  ]}
+  fresh={{
+    flute: 'C',
+    caliperMm: 4,
+    edgeCrushLbPerIn: 32,
+    grammageGm2: 540,
+    limitLb: 65,
+    limitIn: 75,
+    source: 'begun with the figures of C flute, ECT 32'
+  }}
+/>
 
 <h2 class="mt-6 text-lg font-semibold">Wraps</h2>
 <p>
   {materials.all.wraps.map((w) => w.name).join(', ')}. A wrap adds its thickness on every side and nothing else: it
   keeps surfaces clean, it does not soften a blow.
 </p>
+<OwnList
+  kind="wrap"
+  title="Wraps of the house"
+  columns={[
+    { field: 'substance', label: 'Made of', kind: 'choice', options: SUBSTANCES },
+    { field: 'source', label: 'Source', kind: 'text' }
+  ]}
+  fresh={{ substance: 'paper-acid-free', source: '' }}
+/>

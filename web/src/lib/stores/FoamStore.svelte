@@ -1,10 +1,16 @@
 <!-- Each foam with its cushion curve for a chosen thickness and height, what the present pack can use of it, its figures. -->
 <script lang="ts">
-  import { api, call, type CurveData, type CushionCurve } from '../api/client';
+  import { api, call, type CurveData, type CushionCurve, type FoamTests } from '../api/client';
   import Curve from '../bench/Curve.svelte';
   import { materials } from '../catalogue.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { present } from '../present';
+  import { session } from '../session.svelte';
+  import { toasts } from '../toasts.svelte';
+  import FitPlot from './FitPlot.svelte';
+  import FoamEditor from './FoamEditor.svelte';
+  import MaterialHistory from './MaterialHistory.svelte';
+  import { remove } from './own';
   import { figure, length, shown } from '../units';
 
   const now = present();
@@ -18,6 +24,11 @@
   let trouble = $state('');
   let turn = 0;
 
+  /** What is being edited: a foam of the house, a new one, or nothing. */
+  let editing = $state<'no' | 'new' | 'this'>('no');
+  let tests = $state.raw<FoamTests | null>(null);
+
+  let own = $derived(materials.own.find((m) => m.id === chosen) ?? null);
   let foam = $derived(materials.all.foams.find((f) => f.id === chosen));
   let stands = $derived(now?.cushions.find((c) => c.material === chosen));
 
@@ -33,6 +44,37 @@
       }
     );
   });
+
+  // The test data of a foam of the house, fitted anew for the plot.
+  $effect(() => {
+    const stored = own;
+    tests = null;
+    if (stored && stored.kind === 'foam') {
+      void call(api.GET('/api/stores/materials/{id}/tests', { params: { path: { id: stored.id } } })).then(
+        async ({ data }) => {
+          if (data && Object.values(data).some((text) => text.trim() !== '')) {
+            const stiffnessPerC = stored.document.stiffnessPerC as number;
+            const answer = await call(api.POST('/api/stores/fits', { body: { stiffnessPerC, tests: data } }));
+            if (own === stored) {
+              tests = answer.data ?? null;
+            }
+          }
+        }
+      );
+    }
+  });
+
+  async function take() {
+    const gone = own;
+    const problem = gone ? await remove(gone) : null;
+    if (problem) {
+      trouble = problem.detail;
+      return;
+    }
+    chosen = 'pe-28';
+    await materials.reload();
+    toasts.show({ text: `${gone?.name} removed from the stores; packs that use it keep it.` });
+  }
 
   let drawn = $derived.by((): CurveData | null => {
     if (!curve) {
@@ -60,16 +102,46 @@
 </script>
 
 <div class="foams">
-  <ul class="list" aria-label="Foams">
-    {#each materials.all.foams as each (each.id)}
-      <li>
-        <button type="button" aria-pressed={chosen === each.id} onclick={() => (chosen = each.id)}>
-          <b>{each.name}</b> <span class="quiet">{shown(each.densityKgM3, 0)} kg/m³, {each.note}</span>
-        </button>
-      </li>
-    {/each}
-  </ul>
-  {#if foam}
+  <div>
+    <ul class="list" aria-label="Foams">
+      {#each [...materials.all.foams].sort((a, b) => Number(b.own) - Number(a.own)) as each (each.id)}
+        <li>
+          <button
+            type="button"
+            aria-pressed={chosen === each.id && editing !== 'new'}
+            onclick={() => {
+              chosen = each.id;
+              editing = 'no';
+            }}
+          >
+            <b>{each.name}</b>
+            <span class="quiet"
+              >{shown(each.densityKgM3, 0)} kg/m³{each.own
+                ? `, of the house${each.tests?.first ? ', tested' : ''}`
+                : ''}{each.note ? `, ${each.note}` : ''}</span
+            >
+          </button>
+        </li>
+      {/each}
+    </ul>
+    {#if !session.readOnly}
+      <button type="button" class="btn mt-2 btn-sm" onclick={() => (editing = 'new')}>New foam, from test data</button>
+    {/if}
+  </div>
+  {#if editing !== 'no'}
+    <section aria-label="Foam of the house">
+      {#key editing + chosen}
+        <FoamEditor
+          foam={editing === 'this' ? own : null}
+          onsaved={(saved) => {
+            chosen = saved.id;
+            editing = 'no';
+          }}
+          onclosed={() => (editing = 'no')}
+        />
+      {/key}
+    </section>
+  {:else if foam}
     <section aria-labelledby="foam-name">
       <h2 id="foam-name" class="text-lg font-semibold">{foam.name}</h2>
       <p>
@@ -147,12 +219,30 @@
         <dt>Amplification at resonance (Q)</dt>
         <dd>{foam.q}</dd>
       </dl>
+      {#if tests}
+        <h3 class="mt-3 font-semibold">Test data</h3>
+        <FitPlot {tests} />
+      {/if}
+      {#if own}
+        <p class="flex gap-2">
+          {#if !session.readOnly}
+            <button type="button" class="btn btn-sm" onclick={() => (editing = 'this')}>Change it</button>
+            <button type="button" class="btn btn-sm" onclick={take}>Remove it</button>
+          {/if}
+        </p>
+        <MaterialHistory id={own.id} name={own.name} version={own.version} />
+      {/if}
       <p class="quiet">
-        {foam.basis}: {foam.source}. Lies in the store as
+        {foam.basis === 'input' ? 'given' : foam.basis}: {foam.source}. Made of {foam.substance}. Lies in the store as
         {materials
           .sheetsOf(foam.id)
           .map((t) => length(t))
-          .join(', ') || 'no sheet yet'}. Plan with it, then test: the figures are typical ones, not your supplier's.
+          .join(', ') || 'no sheet yet'}.
+        {foam.tests?.first
+          ? 'The law is measured, the other figures are not.'
+          : foam.own
+            ? ''
+            : "Plan with it, then test: the figures are typical ones, not your supplier's."}
       </p>
     </section>
   {/if}
