@@ -6,8 +6,10 @@ export const { p, navigate, route } = createRouter({
   '/': Shelf,
   '/new': () => import('../pages/NewPack.svelte'),
   '/stores': () => import('../pages/StoresPage.svelte'),
+  '/journeys': () => import('../pages/JourneysPage.svelte'),
   '/house': () => import('../pages/HousePage.svelte'),
   '/help': () => import('../pages/HelpPage.svelte'),
+  '/help/:page': () => import('../pages/DocPage.svelte'),
   '/packs/:id': () => import('../pages/BenchPage.svelte'),
   '/packs/:id/page': () => import('../pages/PaperPage.svelte'),
   '*': () => import('../pages/Lost.svelte')

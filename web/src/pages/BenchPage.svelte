@@ -14,6 +14,7 @@
   import Path from '../lib/bench/Path.svelte';
   import Revisions from '../lib/bench/Revisions.svelte';
   import Section from '../lib/bench/Section.svelte';
+  import StoreChanges from '../lib/bench/StoreChanges.svelte';
   import Sentence from '../lib/bench/Sentence.svelte';
   import { lineOf } from '../lib/bench/words';
   import { messages, say } from '../lib/messages';
@@ -214,6 +215,7 @@
           >
         {/if}
       </p>
+      <StoreChanges {bench} />
       {#if bench.timed !== 'enough'}
         <p class="timed quiet" role="status" data-timed={bench.timed}>{TIMED[bench.timed]}</p>
       {/if}

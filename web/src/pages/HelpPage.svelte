@@ -43,6 +43,19 @@
     </p>
   </section>
 
+  <section aria-labelledby="pages-title">
+    <h2 id="pages-title" class="text-lg font-semibold">To read at leisure</h2>
+    <ul>
+      <li><a class="underline" href="/help/verdicts">How to read a verdict</a>, with worked examples</li>
+      <li><a class="underline" href="/help/method">Method</a>: every formula and every assumption</li>
+      <li>
+        <a class="underline" href="/help/materials">Materials</a>: what the figures are, and how to bring your own test
+        data
+      </li>
+      <li><a class="underline" href="/help/pack-file">The pack file and the rules</a></li>
+    </ul>
+  </section>
+
   <section aria-labelledby="numbers-title">
     <h2 id="numbers-title" class="text-lg font-semibold">Numbers</h2>
     <p>

@@ -1337,6 +1337,9 @@ export interface components {
             id: string;
             journey: components["schemas"]["Pack_journey"];
             preset: boolean;
+            ride: number[][];
+            /** Format: double */
+            rideGrms: number;
             /** Format: int64 */
             version: number;
             words: string;
@@ -1876,6 +1879,10 @@ export interface components {
         };
         RemedyView: {
             changes: components["schemas"]["PackChange"][];
+            /** Format: double */
+            cost: number | null;
+            /** Format: double */
+            dearer: number | null;
             /** Format: double */
             grossMassKg: number;
             /** Format: int32 */

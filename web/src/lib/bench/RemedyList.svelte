@@ -55,9 +55,10 @@
     const now = bench.evaluation!;
     const parts = [
       change(litres(now.outsideMm), litres(remedy.outsideMm), 'litres', 1),
-      change(massNumber(now.grossMassKg), massNumber(remedy.grossMassKg), house.ways.massUnit, 2)
+      change(massNumber(now.grossMassKg), massNumber(remedy.grossMassKg), house.ways.massUnit, 2),
+      remedy.dearer === null ? '' : change(0, remedy.dearer, house.ways.currency, 2)
     ].filter(Boolean);
-    return parts.length > 0 ? parts.join(', ') : 'no larger, no heavier';
+    return parts.length > 0 ? parts.join(', ') : `no larger, no heavier${remedy.dearer === null ? '' : ', no dearer'}`;
   }
 </script>
 

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { api, call, type Comparison, type PackFile, type RevisionInfo } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
-  import { dayAndClock } from '../units';
+  import { dayAndClock, inHouse } from '../units';
   import type { Bench } from './bench.svelte';
   import Differences from './Differences.svelte';
 
@@ -66,6 +66,25 @@
     }
   }
 
+  /** What the stores of today would change of a revision, which keeps the figures it was made on. */
+  async function today(number: number) {
+    const { data, problem } = await call(
+      api.GET('/api/packs/{id}/revisions/{number}/differences', { params: { path: { id: bench.id, number } } })
+    );
+    if (!data) {
+      told = problem.detail;
+    } else if (data.materials.length === 0) {
+      told = `Revision ${number}: the stores have the same figures today as it was made on.`;
+    } else {
+      const words = data.materials.map((m) => `${m.name}: ${m.gone ? 'no longer in the stores' : m.words.join('; ')}`);
+      told = inHouse(
+        `Revision ${number} was made on other figures. Today ${words.join('. ')}. With them: ${
+          data.effects.join('; ') || 'no verdict would change'
+        }.`
+      );
+    }
+  }
+
   async function take(number: number) {
     told =
       (await bench.takeRevision(number)) ?? `The draft is as revision ${number} was; undo brings back what it was.`;
@@ -99,6 +118,9 @@
               )}</span
             >
           </span>
+          <button type="button" class="plain-button" onclick={() => today(revision.number)}
+            >Against today's stores<span class="sr-only">, revision {revision.number}</span></button
+          >
           <a class="plain-button" href="/api/packs/{bench.id}/file?revision={revision.number}" download>Export</a>
           {#if !bench.readOnly}
             <button type="button" class="plain-button" onclick={() => take(revision.number)}>Take up again</button>

@@ -1,6 +1,6 @@
 <!-- The head of every page. -->
 <script lang="ts">
-  import { CircleHelp, House, LogOut, Moon, Package, Sun, Warehouse } from '@lucide/svelte';
+  import { CircleHelp, House, LogOut, Moon, Package, Route, Sun, Warehouse } from '@lucide/svelte';
   import type { Snippet } from 'svelte';
   import { session } from '../session.svelte';
   import { theme } from '../theme.svelte';
@@ -18,6 +18,7 @@
   const PLACES = [
     { href: '/', name: 'Shelf', icon: Package },
     { href: '/stores', name: 'Stores', icon: Warehouse },
+    { href: '/journeys', name: 'Journeys', icon: Route },
     { href: '/house', name: 'House', icon: House },
     { href: '/help', name: 'Help', icon: CircleHelp }
   ];

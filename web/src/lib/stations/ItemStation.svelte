@@ -5,7 +5,10 @@
   import { AROUND, capital } from '../faces';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
+  import Features from './Features.svelte';
   import Memory from './Memory.svelte';
+  import Orientations from './Orientations.svelte';
+  import Surfaces from './Surfaces.svelte';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -100,6 +103,27 @@
       disabled={bench.readOnly}
       problem={bench.problemAt('/item/fragility/componentFrequencyHz')}
       onset={(value) => bench.put('/item/fragility/componentFrequencyHz', value)}
+    />{#if item.fragility.componentFrequencyHz}&nbsp;and itself bears
+      <QuantityField
+        kind="number"
+        unit="G"
+        label="What the part bears"
+        value={item.fragility.componentCriticalG}
+        optional
+        step={5}
+        disabled={bench.readOnly}
+        problem={bench.problemAt('/item/fragility/componentCriticalG')}
+        onset={(value) => bench.put('/item/fragility/componentCriticalG', value)}
+      />{/if}. Pressed for long it bears
+    <QuantityField
+      kind="number"
+      unit="kPa"
+      label="Lasting pressure that the item bears"
+      value={item.bearsKpa}
+      optional
+      disabled={bench.readOnly}
+      problem={bench.problemAt('/item/bearsKpa')}
+      onset={(value) => bench.put('/item/bearsKpa', value)}
     />.
   </p>
   <p>
@@ -127,9 +151,7 @@
     moderately delicate 60 to 85, moderately rugged 85 to 115, rugged above. Take the lower end unless a test says more.
   </p>
   <Memory {bench} />
-  {#if item.features?.length}
-    <p>
-      To mind: {item.features.map((f) => `${f.name} (${f.kind}${f.face ? `, ${f.face}` : ''})`).join('; ')}.
-    </p>
-  {/if}
+  <Surfaces {bench} />
+  <Features {bench} />
+  <Orientations {bench} />
 </div>

@@ -1,12 +1,22 @@
 <!-- What happens to it on the way. -->
 <script lang="ts">
-  import type { PackFile } from '../api/client';
-  import type { Bench } from '../bench/bench.svelte';
+  import { api, call, type JourneyChoice, type PackFile } from '../api/client';
+  import type { Editable } from '../bench/editable';
   import { put } from '../bench/edit';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
 
-  let { bench }: { bench: Bench } = $props();
+  let { bench, choose = true }: { bench: Editable; choose?: boolean } = $props();
+
+  const HOURS_A_YEAR = 24 * 365.25;
+
+  let journeys = $state.raw<JourneyChoice[]>([]);
+
+  $effect(() => {
+    if (choose) {
+      void call(api.GET('/api/beginnings')).then(({ data }) => (journeys = data?.journeys ?? journeys));
+    }
+  });
 
   type Journey = PackFile['journey'];
   let journey = $derived(bench.pack.journey);
@@ -31,6 +41,23 @@
 </script>
 
 <div class="station">
+  {#if choose}
+    <p>
+      Take the whole journey from
+      <ChoiceField
+        label="A journey to take"
+        value="none"
+        disabled={bench.readOnly}
+        options={[{ value: 'none', text: 'the catalogue' }, ...journeys.map((j) => ({ value: j.id, text: j.words }))]}
+        onset={(id) => {
+          const chosen = journeys.find((j) => j.id === id);
+          if (chosen) {
+            bench.change({ ...bench.pack, journey: chosen.journey as Journey }, `journey ${id}`);
+          }
+        }}
+      />; <a class="underline" href="/journeys">look into them</a>.
+    </p>
+  {/if}
   <p>
     It is dropped
     <ChoiceField
@@ -101,7 +128,20 @@
       disabled={bench.readOnly}
       problem={bench.problemAt('/journey/hours')}
       onset={(value) => bench.put('/journey/hours', value)}
-    />.
+    />. It lies in storage for
+    <QuantityField
+      kind="number"
+      unit="years"
+      decimals={3}
+      step={1}
+      label="Years in storage"
+      value={journey.storageHours === undefined ? undefined : journey.storageHours / HOURS_A_YEAR}
+      optional
+      disabled={bench.readOnly}
+      problem={bench.problemAt('/journey/storageHours')}
+      onset={(value) =>
+        bench.put('/journey/storageHours', value === undefined ? undefined : Math.round(value * HOURS_A_YEAR))}
+    />, in which foam thins under its load.
   </p>
   {#if journey.vibration?.profile === 'own'}
     <p>

@@ -17,6 +17,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import rampart.core.cost.Prices;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
 import rampart.core.journey.Climate;
@@ -85,7 +86,7 @@ public class SearchBenchmark {
     @Benchmark
     public List<Remedy> remedies() {
         next = (next + 1) % CASES;
-        return Remedies.of(breaking.get(next), catalogue, Optional.empty());
+        return Remedies.of(breaking.get(next), catalogue, Prices.NONE, Optional.empty());
     }
 
     private static Item item(Random random) {

@@ -1,12 +1,33 @@
 package rampart.formats;
 
 import java.util.List;
+import rampart.core.cushion.ResponseLevel;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A journey as it stands in a pack file, read by itself. */
 public final class JourneyFile {
     private JourneyFile() {}
+
+    /**
+     * The ride of a journey.
+     *
+     * @param points breakpoints, Hz and g2/Hz; empty where it rides not at all
+     * @param grms overall level, Grms
+     */
+    public record Ride(List<List<Double>> points, double grms) {}
+
+    /** The ride of a valid journey. */
+    public static Ride ride(String journey) {
+        return PackMapper.journey(Json.MAPPER.readTree(journey))
+                .vibration()
+                .map(v -> new Ride(
+                        v.spectrum().points().stream()
+                                .map(p -> List.of(p.hz(), p.g2PerHz()))
+                                .toList(),
+                        ResponseLevel.grms(v.spectrum(), List.of())))
+                .orElse(new Ride(List.of(), 0));
+    }
 
     /**
      * Reads a journey.

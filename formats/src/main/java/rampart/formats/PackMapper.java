@@ -95,7 +95,7 @@ final class PackMapper {
                 byFace);
     }
 
-    private static Journey journey(JsonNode node) {
+    static Journey journey(JsonNode node) {
         JsonNode temperature = node.path("temperatureC");
         return new Journey(
                 drop(node.path("drop")),

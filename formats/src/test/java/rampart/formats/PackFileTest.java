@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import rampart.core.cost.Prices;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.StandardCatalogue;
@@ -62,7 +63,7 @@ class PackFileTest {
     @MethodSource("demoPacks")
     void aRemedyPutIntoTheFileEvaluatesAsItSays(Path file) throws IOException {
         PackFile before = PackFile.read(Files.readAllBytes(file));
-        for (Remedy remedy : Remedies.of(before.pack(), StandardCatalogue.get(), Optional.empty())) {
+        for (Remedy remedy : Remedies.of(before.pack(), StandardCatalogue.get(), Prices.NONE, Optional.empty())) {
             PackFile after = before.with(PackChange.of(remedy));
             assertThat(after.pack().layers().get(remedy.layer()))
                     .as(remedy.title())

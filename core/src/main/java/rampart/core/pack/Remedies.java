@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import rampart.core.cost.MaterialCost;
+import rampart.core.cost.Prices;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 
 /**
  * What would mend a check: every single change of {@link LayerChanges} is tried in its row from the least on, and the
- * first that mends the check is a remedy. Of these, none is kept that another beats in outside volume, mass and margin
- * together (rule 35).
+ * first that mends the check is a remedy. Of these, none is kept that another beats in outside volume, mass, margin and,
+ * where every part has a price, cost together (rule 35).
  */
 public final class Remedies {
     private Remedies() {}
@@ -20,10 +23,11 @@ public final class Remedies {
      * breaking check thin; where none does that either, there are none. Changes after which another check stands worse
      * are told only where there are no others, and only if the verdict is no worse and the lowest margin rises.
      *
+     * @param prices of material; where every part has one, cost is compared too
      * @param check id of the check, or empty for the weakest of the pack
      * @return empty also where that check holds, is unknown, or does not exist
      */
-    public static List<Remedy> of(Pack pack, Catalogue catalogue, Optional<String> check) {
+    public static List<Remedy> of(Pack pack, Catalogue catalogue, Prices prices, Optional<String> check) {
         Evaluation now = Evaluator.evaluate(pack, catalogue);
         Optional<Check> sick = check.isPresent()
                 ? now.checks().stream().filter(c -> c.id().equals(check.get())).findFirst()
@@ -36,7 +40,7 @@ public final class Remedies {
                 sick.get().status() == Status.BREAKS ? List.of(Status.HOLDS, Status.THIN) : List.of(Status.HOLDS);
         for (Status status : wanted) {
             for (boolean strict : new boolean[] {true, false}) {
-                Aim aim = new Aim(sick.get().id(), status, strict, now);
+                Aim aim = new Aim(sick.get().id(), status, strict, now, prices);
                 List<Remedy> remedies = best(mended(pack, catalogue, rows, aim));
                 if (!remedies.isEmpty()) {
                     return remedies;
@@ -52,7 +56,7 @@ public final class Remedies {
      * @param strict true where no other check may stand worse than before; false where the pack as a whole may not, and
      *     its lowest margin must rise
      */
-    private record Aim(String check, Status wanted, boolean strict, Evaluation before) {
+    private record Aim(String check, Status wanted, boolean strict, Evaluation before, Prices prices) {
         boolean reachedBy(Remedy remedy) {
             for (Check c : remedy.evaluation().checks()) {
                 Status least = c.id().equals(check) ? wanted : strict ? was(c.id()) : before.verdict();
@@ -77,17 +81,27 @@ public final class Remedies {
         return rows.parallelStream()
                 .map(row -> row.changes().stream()
                         .filter(layer -> reaches(with(pack, row, layer), catalogue, aim.check(), aim.wanted()))
-                        .map(layer -> remedy(pack, catalogue, row, layer))
+                        .map(layer -> remedy(pack, catalogue, row, layer, aim))
                         .filter(aim::reachedBy)
                         .findFirst())
                 .flatMap(Optional::stream)
                 .toList();
     }
 
-    private static Remedy remedy(Pack pack, Catalogue catalogue, LayerChanges.Row row, Layer layer) {
-        Evaluation evaluation = Evaluator.evaluate(with(pack, row, layer), catalogue);
+    private static Remedy remedy(Pack pack, Catalogue catalogue, LayerChanges.Row row, Layer layer, Aim aim) {
+        Pack changed = with(pack, row, layer);
+        Evaluation evaluation = Evaluator.evaluate(changed, catalogue);
+        OptionalDouble cost = cost(changed, evaluation, aim.prices());
+        OptionalDouble before = cost(pack, aim.before(), aim.prices());
+        OptionalDouble dearer = cost.isPresent() && before.isPresent()
+                ? OptionalDouble.of(cost.getAsDouble() - before.getAsDouble())
+                : OptionalDouble.empty();
         String title = RemedyTitle.of(pack, row.layer(), row.lever(), row.face().orElse(null), layer, catalogue);
-        return new Remedy(row.layer(), row.lever(), row.face(), layer, title, evaluation);
+        return new Remedy(row.layer(), row.lever(), row.face(), layer, title, evaluation, cost, dearer);
+    }
+
+    private static OptionalDouble cost(Pack pack, Evaluation evaluation, Prices prices) {
+        return MaterialCost.of(pack.item().size(), pack.layers(), evaluation.layout(), prices);
     }
 
     private static Pack with(Pack pack, LayerChanges.Row row, Layer layer) {
@@ -104,9 +118,10 @@ public final class Remedies {
     }
 
     private static List<Remedy> best(List<Remedy> remedies) {
+        boolean costed = remedies.stream().allMatch(remedy -> remedy.cost().isPresent());
         List<Remedy> kept = new ArrayList<>();
         for (Remedy one : remedies) {
-            if (remedies.stream().noneMatch(one::dominatedBy)) {
+            if (remedies.stream().noneMatch(other -> one.dominatedBy(other, costed))) {
                 kept.add(one);
             }
         }

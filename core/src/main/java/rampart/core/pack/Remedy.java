@@ -1,6 +1,7 @@
 package rampart.core.pack;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rampart.core.layout.Layer;
 import rampart.core.quantity.Face;
 
@@ -13,8 +14,18 @@ import rampart.core.quantity.Face;
  * @param changed the layer as it becomes
  * @param title what to change, in a packer's words
  * @param evaluation of the pack with that layer
+ * @param cost of all material of the changed pack; empty where some part has no price
+ * @param dearer by how much that is more than before; empty where either has no price
  */
-public record Remedy(int layer, Lever lever, Optional<Face> face, Layer changed, String title, Evaluation evaluation) {
+public record Remedy(
+        int layer,
+        Lever lever,
+        Optional<Face> face,
+        Layer changed,
+        String title,
+        Evaluation evaluation,
+        OptionalDouble cost,
+        OptionalDouble dearer) {
     /** What can be changed of a layer. */
     public enum Lever {
         THICKNESS,
@@ -35,11 +46,23 @@ public record Remedy(int layer, Lever lever, Optional<Face> face, Layer changed,
         return evaluation.lowestMargin();
     }
 
-    /** True where the other is no larger, no heavier and no nearer to breaking, and better in one of these. */
-    boolean dominatedBy(Remedy other) {
+    /**
+     * True where the other is no larger, no heavier, no dearer and no nearer to breaking, and better in one of these
+     * (rule 35). Cost counts only where {@code costed}: every part of every remedy has a price.
+     */
+    boolean dominatedBy(Remedy other, boolean costed) {
         double mass = evaluation.layout().grossMassKg();
         double otherMass = other.evaluation.layout().grossMassKg();
-        boolean noWorse = other.volumeMm3() <= volumeMm3() && otherMass <= mass && other.margin() >= margin();
-        return noWorse && (other.volumeMm3() < volumeMm3() || otherMass < mass || other.margin() > margin());
+        double price = costed ? cost.orElseThrow() : 0;
+        double otherPrice = costed ? other.cost.orElseThrow() : 0;
+        boolean noWorse = other.volumeMm3() <= volumeMm3()
+                && otherMass <= mass
+                && otherPrice <= price
+                && other.margin() >= margin();
+        return noWorse
+                && (other.volumeMm3() < volumeMm3()
+                        || otherMass < mass
+                        || otherPrice < price
+                        || other.margin() > margin());
     }
 }

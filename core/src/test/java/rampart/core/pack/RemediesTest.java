@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
+import rampart.core.cost.Prices;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -38,7 +39,7 @@ class RemediesTest {
             }
             broken++;
             Set<Layer> ours = new HashSet<>();
-            Remedies.of(pack, CATALOGUE, Optional.empty()).forEach(remedy -> ours.add(remedy.changed()));
+            Remedies.of(pack, CATALOGUE, Prices.NONE, Optional.empty()).forEach(remedy -> ours.add(remedy.changed()));
             Set<Layer> exhaustive = new HashSet<>();
             exhaustive(pack).forEach(one -> exhaustive.add(one.layer));
             assertThat(ours).as("pack %d %s", broken, pack).isEqualTo(exhaustive);
@@ -245,8 +246,9 @@ class RemediesTest {
                 Packs.falls(300),
                 List.of(Packs.pads("pp-20", 40, 60, 1), Packs.box("c-32", 3)));
         assertThat(Evaluator.evaluate(pack, CATALOGUE).verdict()).isEqualTo(Status.HOLDS);
-        assertThat(Remedies.of(pack, CATALOGUE, Optional.empty())).isEmpty();
-        assertThat(Remedies.of(pack, CATALOGUE, Optional.of("no.such.check"))).isEmpty();
+        assertThat(Remedies.of(pack, CATALOGUE, Prices.NONE, Optional.empty())).isEmpty();
+        assertThat(Remedies.of(pack, CATALOGUE, Prices.NONE, Optional.of("no.such.check")))
+                .isEmpty();
     }
 
     @Test
@@ -255,7 +257,7 @@ class RemediesTest {
                 Packs.item(180, 150, 130, 2, 115),
                 Packs.falls(760),
                 List.of(Packs.pads("pp-20", 20, 60, 1), Packs.box("c-32", 3)));
-        List<Remedy> remedies = Remedies.of(pack, CATALOGUE, Optional.empty());
+        List<Remedy> remedies = Remedies.of(pack, CATALOGUE, Prices.NONE, Optional.empty());
         assertThat(remedies).isNotEmpty().isSortedAccordingTo(Comparator.comparingDouble(Remedy::volumeMm3));
         assertThat(remedies).extracting(Remedy::title).anyMatch(t -> t.startsWith("PP foam 20 all round: "));
     }

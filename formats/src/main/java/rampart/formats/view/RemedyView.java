@@ -11,6 +11,8 @@ import rampart.formats.PackChange;
  * One change that mends a check, and what the pack would be with it.
  *
  * @param changes what to put where in the pack file, in this order (rule 35)
+ * @param cost of all material, in the currency of the house; null where some part has no price
+ * @param dearer by how much more than before
  * @param outline pieces of the changed outer carton, to show where it would stand
  */
 public record RemedyView(
@@ -22,6 +24,8 @@ public record RemedyView(
         double margin,
         SizeView outsideMm,
         double grossMassKg,
+        @Nullable Double cost,
+        @Nullable Double dearer,
         List<EvaluationView.SolidView> outline) {
 
     public static RemedyView of(Remedy remedy) {
@@ -36,6 +40,8 @@ public record RemedyView(
                 remedy.margin(),
                 SizeView.of(remedy.evaluation().layout().outside()),
                 remedy.evaluation().layout().grossMassKg(),
+                remedy.cost().isPresent() ? remedy.cost().getAsDouble() : null,
+                remedy.dearer().isPresent() ? remedy.dearer().getAsDouble() : null,
                 remedy.evaluation().layout().solids().stream()
                         .filter((Solid s) -> s.layer().orElse(-1) == outer)
                         .map(EvaluationView.SolidView::of)

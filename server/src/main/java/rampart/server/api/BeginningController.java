@@ -8,6 +8,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.item.FragilityClass;
+import rampart.formats.JourneyFile;
 import rampart.formats.view.Nullable;
 import rampart.server.house.Journeys;
 
@@ -45,6 +46,7 @@ class BeginningController {
      *
      * @param version 0 for one as Rampart ships it
      * @param preset true where Rampart ships one of this id
+     * @param ride breakpoints of its vibration, Hz and g2/Hz; empty where there is none
      */
     record JourneyChoice(
             String id,
@@ -54,10 +56,21 @@ class BeginningController {
             String detail,
 
             @JsonRawValue @Schema(ref = "#/components/schemas/Pack_journey")
-            String journey) {
+            String journey,
+
+            List<List<Double>> ride,
+            double rideGrms) {
         static JourneyChoice of(Journeys.Choice choice) {
+            JourneyFile.Ride ride = JourneyFile.ride(choice.journey());
             return new JourneyChoice(
-                    choice.id(), choice.version(), choice.preset(), choice.words(), choice.detail(), choice.journey());
+                    choice.id(),
+                    choice.version(),
+                    choice.preset(),
+                    choice.words(),
+                    choice.detail(),
+                    choice.journey(),
+                    ride.points(),
+                    ride.grms());
         }
     }
 

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -26,16 +27,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.MaterialChange;
-import rampart.formats.MaterialFile;
 import rampart.formats.Problem;
 import rampart.formats.TestData;
-import rampart.formats.TestedFoam;
 import rampart.formats.UnreadableFileException;
 import rampart.formats.view.FoamTestsView;
 import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
 import rampart.server.store.MaterialRepository.StoredMaterial;
 import rampart.server.stores.Materials;
+import rampart.server.stores.TestTables;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -88,21 +88,6 @@ class MaterialController {
     /** A version of a material and how it differs from the one before. */
     record MaterialVersion(long version, Instant changedAt, String changedBy, String name, List<String> changes) {}
 
-    /** Tables of test data, as they were given; empty where there is none. */
-    record TestTables(
-            @NotNull(message = "give the table of drops; it may be empty")
-            String drops,
-
-            @NotNull(message = "give the table of creep; it may be empty")
-            String creep,
-
-            @NotNull(message = "give the table of vibration; it may be empty")
-            String vibration) {
-        boolean none() {
-            return drops.isBlank() && creep.isBlank() && vibration.isBlank();
-        }
-    }
-
     /**
      * A material to write.
      *
@@ -154,7 +139,7 @@ class MaterialController {
         return there(id)
                 .tests()
                 .map(json -> mapper.readValue(json, TestTables.class))
-                .orElse(new TestTables("", "", ""));
+                .orElse(TestTables.NONE);
     }
 
     /** Fits test data; nothing is stored. */
@@ -163,7 +148,7 @@ class MaterialController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     FoamTestsView fit(@Valid @RequestBody TestsGiven given) {
-        return FoamTestsView.of(fitted(given.tests(), given.stiffnessPerC()), given.stiffnessPerC());
+        return FoamTestsView.of(fields(() -> given.tests().fitted(given.stiffnessPerC())), given.stiffnessPerC());
     }
 
     /** A table with the heading alone, to fill in. */
@@ -222,68 +207,20 @@ class MaterialController {
             throw new FieldsException(
                     Message.FIELDS, List.of(new Problem("/document", "it must be an object with the figures")));
         }
-        ObjectNode document = object.deepCopy();
-        document.remove(List.of("version"));
-        document.put("id", id);
-        Optional<String> tables = Optional.empty();
-        if (kind.equals("foam")) {
-            tables = given.tests() == null
-                    ? testsBefore
-                    : Optional.of(given.tests()).filter(t -> !t.none()).map(mapper::writeValueAsString);
-            document.remove("tests");
-            tables.map(json -> mapper.readValue(json, TestTables.class))
-                    .map(t -> fitted(t, document.path("stiffnessPerC").asDouble(0)))
-                    .ifPresent(tested -> tested.into(document));
-        }
-        String text = kind.equals(Materials.CONSUMABLE) ? consumable(document) : material(kind, document);
-        return materials
-                .set(id, kind, document.path("name").asString(""), text, tables, seen, who.getName())
+        Optional<TestTables> tables = given.tests() == null
+                ? testsBefore.map(json -> mapper.readValue(json, TestTables.class))
+                : Optional.of(given.tests());
+        return fields(() -> materials.set(id, kind, object, tables, seen, who.getName()))
                 .map(MaterialView::of)
                 .orElseThrow(() -> new ApiException(Message.MATERIAL_CHANGED));
     }
 
-    private String material(String kind, ObjectNode document) {
-        MaterialFile.Kind of = MaterialFile.Kind.valueOf(kind.toUpperCase(Locale.ROOT));
-        return under("/document", () -> MaterialFile.read(of, mapper.writeValueAsBytes(document)))
-                .write();
-    }
-
-    private String consumable(ObjectNode document) {
-        List<Problem> problems = new ArrayList<>();
-        if (document.path("name").asString("").isBlank()
-                || document.path("name").asString("").length() > 100) {
-            problems.add(new Problem("/document/name", "a name has 1 to 100 characters, not blank"));
-        }
-        for (String field : List.of("unit", "note", "source")) {
-            int most = field.equals("note") ? 1000 : 200;
-            if (document.path(field).asString("").length() > most) {
-                problems.add(new Problem("/document/" + field, "it has at most " + most + " characters"));
-            }
-        }
-        for (String name : document.propertyNames()) {
-            if (!List.of("id", "name", "unit", "note", "source").contains(name)) {
-                problems.add(new Problem("/document/" + name, "unknown field; allowed here: name, unit, note, source"));
-            }
-        }
-        if (!problems.isEmpty()) {
-            throw new FieldsException(Message.FIELDS, problems);
-        }
-        return mapper.writeValueAsString(document);
-    }
-
-    private static TestedFoam fitted(TestTables tables, double stiffnessPerC) {
-        return under("/tests", () -> TestedFoam.of(tables.drops(), tables.creep(), tables.vibration(), stiffnessPerC));
-    }
-
-    private static <T> T under(String path, java.util.function.Supplier<T> reading) {
+    /** What is wrong with a material is wrong with fields, not with a pack file. */
+    private static <T> T fields(Supplier<T> writing) {
         try {
-            return reading.get();
+            return writing.get();
         } catch (UnreadableFileException e) {
-            throw new FieldsException(
-                    Message.FIELDS,
-                    e.problems().stream()
-                            .map(p -> new Problem(path + p.path(), p.message()))
-                            .toList());
+            throw new FieldsException(Message.FIELDS, e.problems());
         }
     }
 

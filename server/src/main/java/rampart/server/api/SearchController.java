@@ -28,14 +28,17 @@ import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
 import rampart.server.stores.Materials;
+import rampart.server.stores.PriceList;
 
 /** Searches for walls and remedies; nothing is stored. */
 @RestController
 class SearchController {
     private final Catalogue catalogue;
     private final Materials materials;
+    private final PriceList prices;
 
-    SearchController(Catalogue catalogue, Materials materials) {
+    SearchController(Catalogue catalogue, Materials materials, PriceList prices) {
+        this.prices = prices;
         this.catalogue = catalogue;
         this.materials = materials;
     }
@@ -95,7 +98,7 @@ class SearchController {
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @RequestParam(name = "check", required = false) String check) {
         PackFile read = PackFile.read(file);
-        return Remedies.of(read.pack(), read.catalogue(catalogue), Optional.ofNullable(check)).stream()
+        return Remedies.of(read.pack(), read.catalogue(catalogue), prices.today(), Optional.ofNullable(check)).stream()
                 .map(RemedyView::of)
                 .toList();
     }

@@ -23,9 +23,12 @@ import rampart.server.access.FirstStart;
 import rampart.server.packs.PackShelf;
 import rampart.server.store.StockRepository.StoredCarton;
 import rampart.server.store.StockRepository.StoredSheet;
+import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 import rampart.server.stores.Stores;
+import rampart.server.stores.TestTables;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What happens once the server answers: demo accounts and packs, the first-start code, the file for scripts. */
 @Component
@@ -38,6 +41,7 @@ class Start implements ApplicationRunner {
     private final PackShelf shelf;
     private final Stores stores;
     private final PriceList prices;
+    private final Materials materials;
     private final JsonMapper mapper;
     private final Optional<Path> packs;
     private final Optional<Path> runFile;
@@ -49,6 +53,7 @@ class Start implements ApplicationRunner {
             PackShelf shelf,
             Stores stores,
             PriceList prices,
+            Materials materials,
             JsonMapper mapper,
             @Value("${rampart.demo-packs:}") String packs,
             @Value("${rampart.run-file:}") String runFile) {
@@ -58,6 +63,7 @@ class Start implements ApplicationRunner {
         this.shelf = shelf;
         this.stores = stores;
         this.prices = prices;
+        this.materials = materials;
         this.mapper = mapper;
         this.packs = path(packs);
         this.runFile = path(runFile);
@@ -98,7 +104,15 @@ class Start implements ApplicationRunner {
 
     /** What the demo's file says lies in the stores; prices are by material. */
     record DemoStores(
-            List<DemoCarton> cartons, List<StoredSheet> sheets, Map<String, Double> prices, String pricesSource) {}
+            List<DemoCarton> cartons,
+            List<StoredSheet> sheets,
+            Map<String, Double> prices,
+            String pricesSource,
+            List<ObjectNode> consumables,
+            List<DemoFoam> foams) {}
+
+    /** A foam of that file; its test data stand in files beside it. */
+    record DemoFoam(ObjectNode figures, String drops, String creep, String vibration) {}
 
     /** A carton of that file. */
     record DemoCarton(String name, DemoSize insideMm, String board, String source) {
@@ -117,6 +131,28 @@ class Start implements ApplicationRunner {
                         new StockCarton(UUID.randomUUID().toString(), c.name(), c.size(), c.board()), c.source(), 1))
                 .toList();
         stores.fill(cartons, filled.sheets(), IMPORTER);
+        for (ObjectNode consumable : filled.consumables()) {
+            materials.set(
+                    materials.newId(consumable.path("name").asString()),
+                    Materials.CONSUMABLE,
+                    consumable,
+                    Optional.empty(),
+                    0,
+                    IMPORTER);
+        }
+        for (DemoFoam foam : filled.foams()) {
+            TestTables tables = new TestTables(
+                    Files.readString(file.resolveSibling(foam.drops())),
+                    Files.readString(file.resolveSibling(foam.creep())),
+                    Files.readString(file.resolveSibling(foam.vibration())));
+            materials.set(
+                    materials.newId(foam.figures().path("name").asString()),
+                    "foam",
+                    foam.figures(),
+                    Optional.of(tables),
+                    0,
+                    IMPORTER);
+        }
         filled.prices()
                 .forEach((material, amount) ->
                         prices.set(material, OptionalDouble.of(amount), filled.pricesSource(), 0, IMPORTER));

@@ -6,27 +6,38 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.material.Catalogue;
 import rampart.formats.HouseMaterials;
 import rampart.formats.MaterialFile;
+import rampart.formats.Problem;
+import rampart.formats.UnreadableFileException;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
 import rampart.server.store.MaterialRepository;
 import rampart.server.store.MaterialRepository.StoredMaterial;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The house's own foams, boards, wraps and consumables; each change is kept. */
 @Service
 public class Materials {
+    /** Kind of what is used up at the packing table and is part of no computation. */
+    public static final String CONSUMABLE = "consumable";
+
+    private static final String FOAM = "foam";
     private static final int LONGEST_SLUG = 30;
 
     private final MaterialRepository materials;
     private final Catalogue standard;
     private final Trail trail;
     private final Clock clock;
+    private final JsonMapper mapper;
 
-    Materials(MaterialRepository materials, Catalogue standard, Trail trail, Clock clock) {
+    Materials(MaterialRepository materials, Catalogue standard, Trail trail, Clock clock, JsonMapper mapper) {
+        this.mapper = mapper;
         this.materials = materials;
         this.standard = standard;
         this.trail = trail;
@@ -60,9 +71,6 @@ public class Materials {
                         .toList());
     }
 
-    /** Kind of what is used up at the packing table and is part of no computation. */
-    public static final String CONSUMABLE = "consumable";
-
     /** The material as it stands in a pack file, with its version. */
     public static MaterialFile file(StoredMaterial stored) {
         return MaterialFile.read(
@@ -91,14 +99,52 @@ public class Materials {
      * Writes a material.
      *
      * @param seen the version that the person saw, 0 for a new one
-     * @param document JSON
-     * @param tests tables of test data as JSON, where there are some
+     * @param figures as they stand in a pack file, without what test data give
+     * @param tables test data of a foam
      * @return what is stored; empty if somebody changed it in between
+     * @throws UnreadableFileException if figures or tables are not valid, with every reason
      */
     @Transactional
     public Optional<StoredMaterial> set(
-            String id, String kind, String name, String document, Optional<String> tests, long seen, String by) {
-        return add(id, kind, name, Optional.of(document), tests, seen, by, seen == 0 ? "added" : "changed");
+            String id, String kind, ObjectNode figures, Optional<TestTables> tables, long seen, String by) {
+        ObjectNode document = figures.deepCopy();
+        document.remove("version");
+        document.put("id", id);
+        Optional<TestTables> tests = tables.filter(table -> kind.equals(FOAM) && !table.none());
+        if (kind.equals(FOAM)) {
+            document.remove("tests");
+            double stiffnessPerC = document.path("stiffnessPerC").asDouble(0);
+            tests.ifPresent(table -> table.fitted(stiffnessPerC).into(document));
+        }
+        String text = under("/document", () -> text(kind, document));
+        return add(
+                id,
+                kind,
+                document.path("name").asString(""),
+                Optional.of(text),
+                tests.map(mapper::writeValueAsString),
+                seen,
+                by,
+                seen == 0 ? "added" : "changed");
+    }
+
+    private static String text(String kind, ObjectNode document) {
+        byte[] bytes = document.toString().getBytes(StandardCharsets.UTF_8);
+        return kind.equals(CONSUMABLE)
+                ? Consumables.read(document)
+                : MaterialFile.read(MaterialFile.Kind.valueOf(kind.toUpperCase(Locale.ROOT)), bytes)
+                        .write();
+    }
+
+    /** With every problem's path under another. */
+    static <T> T under(String path, Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (UnreadableFileException e) {
+            throw new UnreadableFileException(e.problems().stream()
+                    .map(p -> new Problem(path + p.path(), p.message()))
+                    .toList());
+        }
     }
 
     /** Takes a material away; its history stays. False if somebody changed it in between. */

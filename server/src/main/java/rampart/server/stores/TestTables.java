@@ -1,0 +1,29 @@
+package rampart.server.stores;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.function.Supplier;
+import rampart.formats.TestedFoam;
+
+/** Tables of test data of a foam, as they were given; empty where there is none. */
+public record TestTables(
+        @NotNull(message = "give the table of drops; it may be empty")
+        String drops,
+
+        @NotNull(message = "give the table of creep; it may be empty")
+        String creep,
+
+        @NotNull(message = "give the table of vibration; it may be empty")
+        String vibration) {
+    /** No tables. */
+    public static final TestTables NONE = new TestTables("", "", "");
+
+    public boolean none() {
+        return drops.isBlank() && creep.isBlank() && vibration.isBlank();
+    }
+
+    /** @throws rampart.formats.UnreadableFileException with every row that is wrong, under {@code /tests} */
+    public TestedFoam fitted(double stiffnessPerC) {
+        return Materials.under(
+                "/tests", (Supplier<TestedFoam>) () -> TestedFoam.of(drops, creep, vibration, stiffnessPerC));
+    }
+}
