@@ -19,6 +19,7 @@
     own: 'own'
   };
   const SEQUENCES = { all: 'all 26 blows', ten: 'ten blows', faces: 'the six faces' };
+  const PATTERNS = { aligned: 'corner on corner', misaligned: 'a little askew', interlocked: 'like bricks' };
   const PROFILES = {
     'truck-II': 'lorry, ASTM D4169 level II (from memory)',
     'air-II': 'air, ASTM D4169 level II (from memory)',
@@ -140,7 +141,7 @@
               <dt>Pile</dt>
               <dd>
                 {journey.stack
-                  ? `${length(journey.stack.heightMm)} for ${shown(journey.stack.days ?? 10, 0)} days at ${shown(100 * (journey.stack.relativeHumidity ?? 0.5), 0)} % humidity, ${journey.stack.pattern ?? 'aligned'}`
+                  ? `${length(journey.stack.heightMm)} for ${shown(journey.stack.days ?? 10, 0)} days at ${shown(100 * (journey.stack.relativeHumidity ?? 0.5), 0)} % humidity, ${PATTERNS[journey.stack.pattern ?? 'aligned']}`
                   : 'none'}
               </dd>
               <dt>Climate</dt>

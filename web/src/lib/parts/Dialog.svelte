@@ -47,6 +47,7 @@
     padding: 0.75rem 1.25rem 1.25rem;
     border: 1px solid var(--color-base-content);
     background: var(--color-base-100);
+    line-height: 1.4;
     color: var(--color-base-content);
   }
   dialog::backdrop {

@@ -25,6 +25,28 @@
     open = false;
   }
 
+  /** Ways that come to the same are one row; the way it lies now is a row of its own. */
+  let rows = $derived.by(() => {
+    const groups: { way: Orientation; alike: number }[] = [];
+    for (const way of ways) {
+      const same = groups.find(
+        (g) =>
+          !g.way.asNow &&
+          !way.asNow &&
+          g.way.verdict === way.verdict &&
+          Math.abs(g.way.margin - way.margin) < 5e-4 &&
+          Math.abs(g.way.bottomCm2 - way.bottomCm2) < 0.5 &&
+          Math.abs(g.way.hits - way.hits) < 5e-4
+      );
+      if (same) {
+        same.alike++;
+      } else {
+        groups.push({ way, alike: 0 });
+      }
+    }
+    return groups;
+  });
+
   function words(way: Orientation): string {
     if (way.asNow) {
       return 'as it lies now';
@@ -58,9 +80,11 @@
         </tr>
       </thead>
       <tbody>
-        {#each ways as way (way.up + way.front)}
+        {#each rows as { way, alike } (way.up + way.front)}
           <tr>
-            <th scope="row" class:font-bold={way.asNow} title="outside {sizeText(way.outsideMm)}">{words(way)}</th>
+            <th scope="row" class:font-bold={way.asNow} title="outside {sizeText(way.outsideMm)}"
+              >{words(way)}{#if alike > 0}<span class="quiet font-normal">, and {alike} like it</span>{/if}</th
+            >
             <td><Glyph status={way.verdict} size={12} /> {way.verdict}</td>
             <td class="number">{shown(100 * way.margin, 0)}</td>
             <td class="number">{shown(way.bottomCm2, 0)}</td>

@@ -207,17 +207,17 @@
         <dt>Begins to give at (a)</dt>
         <dd>{figure(foam.aKpa)} kPa</dd>
         <dt>Growth with energy (b)</dt>
-        <dd>{foam.bPerKpa} 1/kPa</dd>
+        <dd>{Number(foam.bPerKpa.toPrecision(4))} 1/kPa</dd>
         <dt>Thins in time above (creep limit)</dt>
         <dd>{figure(foam.creepLimitKpa)} kPa</dd>
         <dt>Later blows: b times</dt>
-        <dd>{foam.repeatFactor}</dd>
+        <dd>{foam.tests?.repeated ? 'measured, below' : foam.repeatFactor}</dd>
         <dt>Stiffness per degree</dt>
         <dd>{shown(foam.stiffnessPerC * 100, 1)} %/°C</dd>
         <dt>Stiffness when shaken (dynamic modulus)</dt>
         <dd>{figure(foam.dynamicModulusKpa)} kPa</dd>
         <dt>Amplification at resonance (Q)</dt>
-        <dd>{foam.q}</dd>
+        <dd>{shown(foam.q, 2)}</dd>
       </dl>
       {#if tests}
         <h3 class="mt-3 font-semibold">Test data</h3>
@@ -233,16 +233,17 @@
         <MaterialHistory id={own.id} name={own.name} version={own.version} />
       {/if}
       <p class="quiet">
-        {foam.basis === 'input' ? 'given' : foam.basis}: {foam.source}. Made of {foam.substance}. Lies in the store as
+        {foam.tests?.first
+          ? `The law is measured; what was not tested is ${foam.basis === 'input' ? 'given by the house' : 'nominal'}.`
+          : foam.basis === 'input'
+            ? 'Given by the house.'
+            : 'Nominal.'}
+        {foam.source ? `Source: ${foam.source}` : 'No source is named'}. Made of {foam.substance}. Lies in the store as
         {materials
           .sheetsOf(foam.id)
           .map((t) => length(t))
           .join(', ') || 'no sheet yet'}.
-        {foam.tests?.first
-          ? 'The law is measured, the other figures are not.'
-          : foam.own
-            ? ''
-            : "Plan with it, then test: the figures are typical ones, not your supplier's."}
+        {foam.own ? '' : "Plan with it, then test: the figures are typical ones, not your supplier's."}
       </p>
     </section>
   {/if}

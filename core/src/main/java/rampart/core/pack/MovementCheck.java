@@ -27,10 +27,12 @@ final class MovementCheck implements CheckRule {
     }
 
     private static Check check(LaidBox loosest, boolean outer) {
-        double slack = loosest.largestSlackMm();
-        Supplier<String> because =
-                () -> "The " + (outer ? "outer carton" : "inner box") + " leaves " + Say.oneDecimal(slack)
-                        + " mm of play in all; more than 10 mm moves"
+        // A made carton closed over more than it holds has no play; a stock carton too small breaks by its fit.
+        double slack = loosest.stock() ? loosest.largestSlackMm() : Math.max(0, loosest.largestSlackMm());
+        String box = outer ? "outer carton" : "inner box";
+        Supplier<String> because = () -> slack <= 0
+                ? "The " + box + " leaves no play."
+                : "The " + box + " leaves " + Say.oneDecimal(slack) + " mm of play in all; more than 10 mm moves"
                         + (slack > LIMIT_MM ? ". Fill it or take a closer box." : ".");
         Supplier<Working> working = () -> new Working(
                 "D = x",
