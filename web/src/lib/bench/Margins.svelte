@@ -18,9 +18,21 @@
     }
   }
 
+  const HARM: Record<string, string> = {
+    breaks: 'something harms it',
+    thin: 'something wants watching',
+    holds: 'nothing known to harm it',
+    unknown: 'not known'
+  };
+
+  /** Where a value stands on the bar, %, the limit at 78. */
+  function place(value: number, limit: number): number {
+    return Math.min(100, Math.max(0, (value / limit) * 78));
+  }
+
   function bar(group: MarginGroup): number {
     const { demand, limit } = group.check;
-    return limit === null ? 0 : Math.min(100, (demand / limit) * 78);
+    return limit === null ? 0 : place(demand, limit);
   }
 </script>
 
@@ -44,12 +56,21 @@
           <span class="words">
             <b>{group.title}</b>
             <span class="quiet"
-              >{demandOfLimit(group.check.demand, group.check.limit, group.check.unit)},
+              >{group.check.id === 'material'
+                ? HARM[group.check.status]
+                : demandOfLimit(group.check.demand, group.check.limit, group.check.unit)},
               <span class="status-{group.check.status}">{group.check.status}</span></span
             >
           </span>
           <span class="bar" aria-hidden="true">
             <span class="fill status-{group.check.status}" style:background-size="{bar(group)}% 100%"></span>
+            {#if group.check.spread && group.check.limit !== null}
+              <span
+                class="spread"
+                style:left="{place(group.check.spread.low, group.check.limit)}%"
+                style:right="{100 - place(group.check.spread.high, group.check.limit)}%"
+              ></span>
+            {/if}
             {#if group.check.limit !== null}<span class="post"></span>{/if}
           </span>
         </button>
@@ -94,6 +115,14 @@
     position: absolute;
     inset: 0;
     background: linear-gradient(currentColor, currentColor) no-repeat;
+  }
+  /* Between what the test data of a foam allow. */
+  .spread {
+    position: absolute;
+    top: 2px;
+    height: 4px;
+    border: 1px solid var(--color-base-content);
+    background: var(--color-base-100);
   }
   .post {
     position: absolute;

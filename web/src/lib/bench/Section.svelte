@@ -239,10 +239,8 @@
     top: 0;
     right: 0;
     display: flex;
-    flex-direction: column;
-    align-items: flex-end;
     justify-content: flex-end;
-    gap: 0.25rem;
+    gap: 0.75rem;
   }
   .views [aria-pressed='true'] {
     border-bottom: 2px solid var(--color-accent);
@@ -339,8 +337,6 @@
   @media (max-width: 1023px) {
     .views {
       position: static;
-      flex-direction: row;
-      justify-content: flex-end;
     }
     .stage {
       flex: none;
