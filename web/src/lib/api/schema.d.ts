@@ -2014,6 +2014,7 @@ export interface components {
             temperatureC: number;
             /** Format: double */
             velocityChangeMps: number;
+            whole: boolean;
         };
         SizeView: {
             /** Format: double */

@@ -153,6 +153,7 @@
       </div>
       <p class="now">{moment ? said(moment) : ''}</p>
       <p>
+        {#if !simulation.whole}<b>Broken off before the item was free again: the peak may be higher.</b>{/if}
         Peak <b>{figure(simulation.peakG)} G</b>, by the quick reckoning {figure(simulation.closedFormG)} G. The pulse lasts
         {shown(simulation.durationMs, 1)} ms and changes the item's speed by {figure(simulation.velocityChangeMps)} m/s, from
         {figure(simulation.impactMps)} m/s at the floor.

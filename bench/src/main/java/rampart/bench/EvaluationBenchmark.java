@@ -3,6 +3,7 @@ package rampart.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -16,10 +17,16 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
+import rampart.core.item.Item;
+import rampart.core.layout.Layer;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.Evaluator;
+import rampart.core.pack.Pack;
+import rampart.core.quantity.Point;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
 import rampart.formats.PackFile;
 
 /**
@@ -38,11 +45,13 @@ public class EvaluationBenchmark {
 
     private PackFile file;
     private byte[] bytes;
+    private Pack uneven;
 
     @Setup
     public void read() throws IOException {
         bytes = Files.readAllBytes(Path.of("demo/packs/" + pack + ".json"));
         file = PackFile.read(bytes);
+        uneven = uneven(file.pack());
     }
 
     @Benchmark
@@ -64,6 +73,31 @@ public class EvaluationBenchmark {
     @Benchmark
     public Evaluation evaluateWithoutWords() {
         return Evaluator.evaluate(file.pack(), StandardCatalogue.get());
+    }
+
+    /** The same pack with six different sides and its mass off centre: no two of the 26 blows are alike. */
+    @Benchmark
+    public Evaluation evaluateUneven() {
+        return Evaluator.evaluate(uneven, StandardCatalogue.get());
+    }
+
+    private static Pack uneven(Pack pack) {
+        Size size = pack.item().size();
+        Item item = new Item(
+                pack.item().name(),
+                size,
+                pack.item().massKg(),
+                new Point(0.05 * size.lengthMm(), -0.03 * size.widthMm(), -0.04 * size.heightMm()),
+                pack.item().fragility());
+        List<Layer> layers = pack.layers().stream()
+                .map(layer -> layer instanceof Layer.Cushion c
+                        ? new Layer.Cushion(
+                                c.material(),
+                                c.form(),
+                                SixSided.of(face -> c.thicknessMm().on(face) + face.number()))
+                        : layer)
+                .toList();
+        return new Pack(item, pack.journey(), layers);
     }
 
     @Benchmark

@@ -63,12 +63,13 @@ class PackFileTest {
     @MethodSource("demoPacks")
     void aRemedyPutIntoTheFileEvaluatesAsItSays(Path file) throws IOException {
         PackFile before = PackFile.read(Files.readAllBytes(file));
-        for (Remedy remedy : Remedies.of(before.pack(), StandardCatalogue.get(), Prices.NONE, Optional.empty())) {
+        for (Remedy remedy :
+                Remedies.of(before.pack(), before.catalogue(StandardCatalogue.get()), Prices.NONE, Optional.empty())) {
             PackFile after = before.with(PackChange.of(remedy));
             assertThat(after.pack().layers().get(remedy.layer()))
                     .as(remedy.title())
                     .isEqualTo(remedy.changed());
-            Evaluation evaluation = Evaluator.evaluate(after.pack(), StandardCatalogue.get());
+            Evaluation evaluation = Evaluator.evaluate(after.pack(), after.catalogue(StandardCatalogue.get()));
             assertThat(evaluation.verdict()).isEqualTo(remedy.evaluation().verdict());
             assertThat(evaluation.layout().outside())
                     .isEqualTo(remedy.evaluation().layout().outside());

@@ -43,7 +43,7 @@ final class DropChecks {
                         "G",
                         () -> sentence.byAcceleration(limitG),
                         () -> new DropWorking(situation, drop).ofG());
-        boolean doubtful = drop.tips() || situation.doubted();
+        boolean doubtful = drop.tips() || situation.doubted(drop);
         Check settled = check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
         return byVelocity ? settled : withScatter(situation, drop, settled);
     }

@@ -142,7 +142,7 @@ final class DropSentence {
                                 .append(" G there, ")
                                 .append(Say.g(drop.worst().g()))
                                 .append(" G by the quick reckoning; the higher counts."));
-        if (situation.doubted()) {
+        if (situation.doubted(drop)) {
             text.append(
                     " The boxes between the cushions are heavy, which this reckoning doubts: call it thin at best.");
         }

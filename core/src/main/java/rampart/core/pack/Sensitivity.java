@@ -29,6 +29,9 @@ public final class Sensitivity {
     /** Spread of nominal constants (engineering notes of the rules: good to about 20 %). */
     private static final double NOMINAL_SPREAD = 0.2;
 
+    /** Standard deviations that hold nine results in ten of a normal scatter. */
+    private static final double NINE_IN_TEN = 1.645;
+
     /** Half as much and twice as much: further no flip is sought. */
     private static final double FURTHEST = 2;
 
@@ -231,13 +234,13 @@ public final class Sensitivity {
                             "stress a where " + foam.name() + " begins to give",
                             "kPa",
                             law.aKpa(),
-                            foam.basis(),
+                            lawBasis(foam),
                             a -> Evaluator.evaluateUndrawn(pack, with(foam, new CushionLaw(a, law.bPerKpa())))));
                     inputs.add(new Input(
                             "how fast b " + foam.name() + " stiffens",
                             "1/kPa",
                             law.bPerKpa(),
-                            foam.basis(),
+                            lawBasis(foam),
                             b -> Evaluator.evaluateUndrawn(pack, with(foam, new CushionLaw(law.aKpa(), b)))));
                     inputs.add(new Input(
                             "load at which " + foam.name() + " creeps",
@@ -280,15 +283,26 @@ public final class Sensitivity {
                 catalogue.wraps());
     }
 
+    /** Nominal laws at an end of their spread; a measured one at an end of the scatter of its tests. */
     private Catalogue nominal(double a, double b) {
         return new Catalogue(
-                catalogue.foams().stream()
-                        .map(f -> f.basis() == Basis.NOMINAL
-                                ? f.withLaw(new CushionLaw(
-                                        f.law().aKpa() * a, f.law().bPerKpa() * b))
-                                : f)
-                        .toList(),
-                catalogue.boards(),
-                catalogue.wraps());
+                catalogue.foams().stream().map(f -> spread(f, a, b)).toList(), catalogue.boards(), catalogue.wraps());
+    }
+
+    private static Foam spread(Foam foam, double a, double b) {
+        if (foam.fit(false).isPresent()) {
+            double scatter = Math.exp(NINE_IN_TEN * foam.fit(false).get().residual());
+            return foam.withLaw(new CushionLaw(
+                    foam.law().aKpa() * (a > 1 ? scatter : 1 / scatter),
+                    foam.law().bPerKpa()));
+        }
+        return foam.basis() == Basis.NOMINAL
+                ? foam.withLaw(new CushionLaw(foam.law().aKpa() * a, foam.law().bPerKpa() * b))
+                : foam;
+    }
+
+    /** What the law of a foam rests on. */
+    private static Basis lawBasis(Foam foam) {
+        return foam.fit(false).isPresent() ? Basis.MEASURED : foam.basis();
     }
 }

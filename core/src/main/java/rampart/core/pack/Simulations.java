@@ -3,6 +3,7 @@ package rampart.core.pack;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rampart.core.material.Catalogue;
 import rampart.core.prove.Assumptions;
 import rampart.core.prove.DropSimulation;
@@ -49,15 +50,24 @@ public final class Simulations {
     static List<Drop> worst(Situation situation, List<Drop> drops) {
         Drops working = situation.working();
         return drops.parallelStream()
-                .map(drop -> drop.counted() && !drop.worst().capped() ? drop.simulated(peakG(working, drop)) : drop)
+                .map(drop -> {
+                    OptionalDouble peak =
+                            drop.counted() && !drop.worst().capped() ? peakG(working, drop) : OptionalDouble.empty();
+                    return peak.isPresent() ? drop.simulated(peak.getAsDouble()) : drop;
+                })
                 .toList();
     }
 
-    private static double peakG(Drops working, Drop drop) {
-        return working.conditions(drop.id()).stream()
-                .mapToDouble(condition ->
-                        DropSimulation.run(condition, Assumptions.RULE_34).peakG())
-                .max()
-                .orElseThrow();
+    /** The highest peak of all conditions; empty where one of them was broken off, so that it may be too low. */
+    private static OptionalDouble peakG(Drops working, Drop drop) {
+        double highest = 0;
+        for (SimulatedDrop condition : working.conditions(drop.id())) {
+            Pulse pulse = DropSimulation.run(condition, Assumptions.RULE_34);
+            if (!pulse.whole()) {
+                return OptionalDouble.empty();
+            }
+            highest = Math.max(highest, pulse.peakG());
+        }
+        return OptionalDouble.of(highest);
     }
 }

@@ -2,7 +2,9 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.Map;
+import rampart.core.box.CartonState;
 import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layer;
 import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
@@ -86,6 +88,28 @@ final class Situation {
         return thinning;
     }
 
+    /** True where some cushion is of a foam that was tested. */
+    boolean measured() {
+        for (LaidCushion cushion : layout.cushions()) {
+            if (cushion.foam().measured().first().isPresent()
+                    || cushion.foam().measured().repeated().isPresent()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** True where some made carton is closed over more than it holds, or says what fills it, or is not new and flat. */
+    boolean cartonsMatter() {
+        for (Layer layer : pack.layers()) {
+            if (layer instanceof Layer.Box box
+                    && (box.slackMm() < 0 || !box.state().equals(CartonState.NEW))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** True where the bottom of some layer carries more than its creep limit. */
     boolean creeps() {
         return layout.cushions().stream().anyMatch(c -> c.cushions(Face.BOTTOM) && Thinning.overLimit(c));
@@ -130,6 +154,13 @@ final class Situation {
     /** True where heavy boxes leave the closed form in doubt and nothing better is there. */
     boolean doubted() {
         return !simulated && heavyBoxes();
+    }
+
+    /** True where heavy boxes leave this drop in doubt: not worked in time, or broken off there. */
+    boolean doubted(Drop drop) {
+        boolean missing =
+                drop.counted() && !drop.worst().capped() && drop.simulatedG().isEmpty();
+        return heavyBoxes() && (!simulated || missing);
     }
 
     LaidCushion cushion(int layer) {

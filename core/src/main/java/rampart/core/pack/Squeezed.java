@@ -24,11 +24,13 @@ final class Squeezed {
         this.cushions = cushions;
     }
 
-    /** Every box of the pack, innermost first. */
+    /** Every box of the pack, innermost first; none where no box says or does anything out of the ordinary. */
     static List<Squeezed> all(Situation situation) {
-        return situation.layout().boxes().stream()
-                .map(box -> of(situation, box))
-                .toList();
+        return !situation.cartonsMatter()
+                ? List.of()
+                : situation.layout().boxes().stream()
+                        .map(box -> of(situation, box))
+                        .toList();
     }
 
     static Squeezed outer(Situation situation) {

@@ -36,8 +36,11 @@ final class StackCheck implements CheckRule {
         double gross = situation.layout().grossMassKg();
         double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
         StackStrength strength = StackStrength.of(carton, stack);
-        CartonState.Condition condition = Squeezed.outer(situation).state().condition();
-        double bulgeMm = Squeezed.outer(situation).bulgeMm();
+        boolean ordinary = !situation.cartonsMatter();
+        CartonState.Condition condition = ordinary
+                ? CartonState.Condition.NEW
+                : Squeezed.outer(situation).state().condition();
+        double bulgeMm = ordinary ? 0 : Squeezed.outer(situation).bulgeMm();
         double bulge = CartonState.bulgeFactor(bulgeMm);
         double limit = strength.strengthN() * condition.factor() * bulge;
         boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();

@@ -22,6 +22,9 @@ record TestScatter(double factor, boolean measured, boolean extrapolated) {
 
     static TestScatter of(Situation situation, Impact impact) {
         TestScatter widest = NONE;
+        if (!situation.measured()) {
+            return widest;
+        }
         for (Impact.LayerPeak peak : impact.layers()) {
             Foam foam = situation.cushion(peak.layer()).foam();
             Optional<CushionFit> fit = foam.fit(impact.repeated());

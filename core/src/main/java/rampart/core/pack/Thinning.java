@@ -23,11 +23,12 @@ final class Thinning {
 
     /** By layer; layers that keep their thickness are left out. */
     static Map<Integer, Double> of(Layout layout, Journey journey) {
-        Map<Integer, Double> factors = new TreeMap<>();
+        Map<Integer, Double> factors = Map.of();
         for (LaidCushion cushion : layout.cushions()) {
             if (cushion.cushions(Face.BOTTOM)) {
                 double factor = Math.max(overLimit(cushion) ? OVER_LIMIT : 1, 1 + creep(cushion, journey));
                 if (factor > 1) {
+                    factors = factors.isEmpty() ? new TreeMap<>() : factors;
                     factors.put(cushion.layer(), factor);
                 }
             }

@@ -52,7 +52,16 @@ public final class DropSimulation {
         int n = column.bodies();
         if (n == 0) {
             return new Pulse(
-                    ImpactSolver.CAP_G, 0, true, impact, impact, 0, List.of(), new Pulse.Energy(0, 0, 0, 0), List.of());
+                    ImpactSolver.CAP_G,
+                    0,
+                    true,
+                    true,
+                    impact,
+                    impact,
+                    0,
+                    List.of(),
+                    new Pulse.Energy(0, 0, 0, 0),
+                    List.of());
         }
         double[] state = new double[2 * n];
         java.util.Arrays.fill(state, n, 2 * n, impact);
@@ -61,9 +70,11 @@ public final class DropSimulation {
         course.note(0, state, contacts);
         double time = 0;
         double freeSince = Double.NaN;
+        boolean whole = false;
         for (int stretch = 0; stretch < MOST_STRETCHES && !contacts.over(state) && time < LONGEST_S; stretch++) {
             freeSince = !contacts.itemFree(state) ? Double.NaN : Double.isNaN(freeSince) ? time : freeSince;
             if (time >= FREE_FOR_GOOD * freeSince) {
+                whole = true;
                 break;
             }
             double until = Double.isNaN(freeSince) ? time + LONGEST_S : FREE_FOR_GOOD * freeSince;
@@ -77,7 +88,7 @@ public final class DropSimulation {
             contacts.settle(state);
             course.note(time, state, contacts);
         }
-        return pulse(impact, time, state, contacts);
+        return pulse(impact, time, state, contacts, whole || contacts.over(state));
     }
 
     private ODEStateAndDerivative integrate(double time, double until, double[] state, ContactStates contacts) {
@@ -103,7 +114,7 @@ public final class DropSimulation {
         }
     }
 
-    private Pulse pulse(double impact, double time, double[] state, ContactStates contacts) {
+    private Pulse pulse(double impact, double time, double[] state, ContactStates contacts, boolean whole) {
         boolean capped = course.peakG() >= ImpactSolver.CAP_G;
         int n = column.bodies();
         double fall = 0;
@@ -119,6 +130,7 @@ public final class DropSimulation {
         return new Pulse(
                 Math.min(course.peakG(), ImpactSolver.CAP_G),
                 course.peakS(),
+                whole || capped,
                 capped,
                 impact,
                 change,

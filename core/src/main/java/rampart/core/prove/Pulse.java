@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param peakG peak acceleration of the item, as an accelerometer on it reads, G
  * @param peakS when that is, s after the floor is touched
+ * @param whole false where it was broken off before the item was free again: a higher peak may have been missed
  * @param capped true where the cushions are pressed solid or none acts; peakG is then the cap
  * @param impactMps speed at the floor
  * @param velocityChangeMps integral of the item's acceleration
@@ -18,6 +19,7 @@ import java.util.List;
 public record Pulse(
         double peakG,
         double peakS,
+        boolean whole,
         boolean capped,
         double impactMps,
         double velocityChangeMps,

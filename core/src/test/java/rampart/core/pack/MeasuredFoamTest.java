@@ -112,4 +112,20 @@ class MeasuredFoamTest {
         }
         assertThat(b.checks()).allMatch(check -> check.spread().isEmpty());
     }
+
+    /** The band of the verdict follows the scatter of the tests, not the 20 % of nominal constants. */
+    @Test
+    void howSureTheVerdictIsFollowsTheScatter() {
+        double[] width = new double[2];
+        for (int i = 0; i < 2; i++) {
+            Foam foam = tested(i == 0 ? 0.02 : 0.10);
+            Catalogue catalogue = StandardCatalogue.get().with(new Catalogue(List.of(foam), List.of(), List.of()));
+            Item item = Packs.item(200, 200, 200, 10, 120);
+            List<Layer> layers = List.of(Packs.full("own.blue", 50), Packs.box("c-32", 3));
+            Sensitivity.Answer answer = Sensitivity.of(new Pack(item, Packs.falls(600), layers), catalogue);
+            width[i] = answer.marginHigh() - answer.marginLow();
+        }
+        assertThat(width[1]).isGreaterThan(2 * width[0]);
+        assertThat(width[0]).isPositive();
+    }
 }
