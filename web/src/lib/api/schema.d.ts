@@ -2325,6 +2325,7 @@ export interface operations {
             query?: {
                 before?: number;
                 size?: number;
+                about?: string;
             };
             header?: never;
             path?: never;

@@ -7,6 +7,7 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import Trouble from '../parts/Trouble.svelte';
   import { session } from '../session.svelte';
+  import StoreHistory from './StoreHistory.svelte';
   import { toasts } from '../toasts.svelte';
   import { sizeText } from '../units';
 
@@ -161,6 +162,8 @@
     <button class="btn btn-neutral btn-sm">Add carton</button>
   </form>
 {/if}
+
+<StoreHistory about="carton" title="History of the cartons" changed={materials.stock} />
 
 <style>
   .rows li {

@@ -6,6 +6,7 @@
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import Trouble from '../parts/Trouble.svelte';
+  import StoreHistory from './StoreHistory.svelte';
   import { session } from '../session.svelte';
   import { length } from '../units';
 
@@ -82,6 +83,8 @@
     <button class="btn btn-neutral btn-sm">Add sheet</button>
   </form>
 {/if}
+
+<StoreHistory about="sheet" title="History of the sheets" changed={materials.stock} />
 
 <style>
   .group {

@@ -257,8 +257,8 @@ public final class FirstWall {
     private static final class Wall {
         private final List<Layer> layers;
         private final double withoutCartonKg;
-        /** The drop height at which this wall is known to fail, whatever board it is in; boards only change its mass. */
-        private volatile double failsFromMm = Double.NaN;
+        /** The last fall that this wall is known not to take; boards of one thickness only change its mass. */
+        private volatile KnownFailure failure = KnownFailure.NONE;
 
         private Wall(List<Layer> layers, double withoutCartonKg) {
             this.layers = layers;
@@ -270,7 +270,7 @@ public final class FirstWall {
 
     private Optional<List<Layer>> tried(Trial trial) {
         double height = journey.drop().heightMm(trial.grossKg());
-        if (height == trial.wall.failsFromMm) {
+        if (trial.wall.failure.covers(height, trial.board.caliperMm(), 0)) {
             return Optional.empty();
         }
         List<Layer> layers = new ArrayList<>(trial.wall.layers);
@@ -281,7 +281,7 @@ public final class FirstWall {
         }
         failed.add(failing.get());
         if (!failing.get().matches("board.limits|stack|lift")) {
-            trial.wall.failsFromMm = height;
+            trial.wall.failure = new KnownFailure(height, trial.board.caliperMm(), 0);
         }
         return Optional.empty();
     }

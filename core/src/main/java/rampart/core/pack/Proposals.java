@@ -154,10 +154,8 @@ public final class Proposals {
     private static final class Pair {
         private final Rated inner;
         private final Optional<Rated> outer;
-        /** Drop height and percent of margin at which it is known to fail in any carton. */
-        private volatile double failsFromMm = Double.NaN;
-
-        private volatile int failsPercent = Integer.MAX_VALUE;
+        /** The last fall that it is known not to take; one value, so that no thread sees half of it. */
+        private volatile KnownFailure failure = KnownFailure.NONE;
 
         private Pair(Rated inner, Optional<Rated> outer) {
             this.inner = inner;
@@ -305,7 +303,8 @@ public final class Proposals {
         }
         Pair pair = trial.pair;
         double height = journey.drop().heightMm(trial.massKg);
-        if (height == pair.failsFromMm && needed >= pair.failsPercent) {
+        double caliper = trial.shell.carton().board().caliperMm();
+        if (pair.failure.covers(height, caliper, needed)) {
             return Optional.empty();
         }
         List<Layer> layers = space.layers(frame, pair.inner.option, pair.outer.map(Rated::option), trial.shell);
@@ -313,8 +312,7 @@ public final class Proposals {
         Optional<String> failing = Holds.failing(pack, catalogue, Set.of(), needed / 100.0);
         if (failing.isPresent()) {
             if (!OF_THE_CARTON.contains(failing.get())) {
-                pair.failsPercent = needed;
-                pair.failsFromMm = height;
+                pair.failure = new KnownFailure(height, caliper, needed);
             }
             return Optional.empty();
         }

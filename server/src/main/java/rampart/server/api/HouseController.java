@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
@@ -81,7 +82,12 @@ class HouseController {
         return ways();
     }
 
-    /** Newest first; {@code before} is the id of the last one that was read. */
+    /**
+     * Newest first.
+     *
+     * @param before id of the last one that was read
+     * @param about how what it was done to begins, such as {@code carton}; empty for anything
+     */
     @GetMapping(path = "/api/events", produces = MediaType.APPLICATION_JSON_VALUE)
     List<EventView> events(
             @RequestParam(name = "before", defaultValue = "9223372036854775807")
@@ -90,7 +96,10 @@ class HouseController {
             @RequestParam(name = "size", defaultValue = "50")
                     @Min(value = 1, message = "a page has 1 to 200 events")
                     @Max(value = 200, message = "a page has 1 to 200 events")
-                    int size) {
-        return trail.before(before, size).stream().map(EventView::of).toList();
+                    int size,
+            @RequestParam(name = "about", defaultValue = "")
+                    @Size(max = 100, message = "what it is about has at most 100 characters")
+                    String about) {
+        return trail.before(before, about, size).stream().map(EventView::of).toList();
     }
 }

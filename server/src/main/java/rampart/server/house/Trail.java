@@ -55,8 +55,12 @@ public class Trail {
         events.add(clock.instant(), who, deed.name(), cut, detail);
     }
 
-    /** Newest first, those older than the event of this id. */
-    public List<Event> before(long id, int most) {
-        return events.before(id, most);
+    /**
+     * Newest first, those older than the event of this id.
+     *
+     * @param subject how what it was done to begins; empty for anything
+     */
+    public List<Event> before(long id, String subject, int most) {
+        return events.before(id, subject, most);
     }
 }

@@ -23,11 +23,15 @@ public class EventRepository {
                 .update();
     }
 
-    /** Newest first, older than the event of this id. */
-    public List<Event> before(long id, int most) {
+    /**
+     * Newest first, older than the event of this id.
+     *
+     * @param subject how what it was done to begins; empty for anything
+     */
+    public List<Event> before(long id, String subject, int most) {
         return jdbc.sql("SELECT id, happened_at, who, what, subject, detail FROM event WHERE id < ? "
-                        + "ORDER BY id DESC LIMIT ?")
-                .params(id, most)
+                        + "AND LEFT(subject, CHAR_LENGTH(?)) = ? ORDER BY id DESC LIMIT ?")
+                .params(id, subject, subject, most)
                 .query((row, i) -> new Event(
                         row.getLong("id"),
                         Times.fromColumn(row, "happened_at"),

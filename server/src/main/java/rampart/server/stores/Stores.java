@@ -50,7 +50,7 @@ public class Stores {
     public StoredCarton addCarton(String name, Size inside, String board, String source, String by) {
         StockCarton carton = new StockCarton(UUID.randomUUID().toString(), name, inside, board);
         stock.add(carton, source);
-        trail.add(by, Deed.STORES_CHANGED, "carton " + name, "added, " + words(inside));
+        trail.add(by, Deed.STORES_CHANGED, "carton " + name, "added, " + words(inside) + ", " + board + from(source));
         return stock.carton(carton.id()).orElseThrow();
     }
 
@@ -60,7 +60,11 @@ public class Stores {
         if (!stock.change(carton, source, version)) {
             return Optional.empty();
         }
-        trail.add(by, Deed.STORES_CHANGED, "carton " + carton.name(), "changed, " + words(carton.inside()));
+        trail.add(
+                by,
+                Deed.STORES_CHANGED,
+                "carton " + carton.name(),
+                "changed, " + words(carton.inside()) + ", " + carton.board() + from(source));
         return stock.carton(carton.id());
     }
 
@@ -92,6 +96,10 @@ public class Stores {
             trail.add(by, Deed.STORES_CHANGED, "sheet " + foam, "removed, " + number(thicknessMm) + " mm");
         }
         return removed;
+    }
+
+    private static String from(String source) {
+        return source.isBlank() ? "" : "; source: " + source;
     }
 
     private static String words(Size inside) {

@@ -88,6 +88,12 @@ class AccessibilityTest {
             check("bench, " + station);
             browser.see("details.help summary").click();
         }
+        browser.button("Item").click();
+        browser.button("Which way should it lie?").click();
+        browser.see("dialog[open] tbody tr");
+        check("bench, ways to lie");
+        browser.see("dialog[open] [aria-label='Close']").click();
+        browser.button("Carton").click();
         browser.button("Look in stock").click();
         browser.see(".fit");
         check("bench, stock");
@@ -152,10 +158,25 @@ class AccessibilityTest {
         browser.open("stores");
         browser.see("figure svg path.curve");
         check("stores, foams");
-        for (String room : List.of("Boards and wraps", "Stock cartons", "Sheets", "Prices")) {
+        for (String room : List.of("Boards and wraps", "Stock cartons", "Sheets", "Consumables", "Prices")) {
             browser.button(room).click();
             check("stores, " + room);
         }
+        browser.button("Foams").click();
+        browser.button("Harbour blue PE 30").click();
+        browser.see("figure path.law");
+        check("stores, a tested foam");
+        browser.button("Change it").click();
+        browser.see(".editor svg");
+        check("stores, a foam being changed");
+        browser.open("journeys");
+        browser.see("summary").click();
+        browser.button("Copy it").click();
+        browser.see("form[aria-label=Journey]");
+        check("journeys, one being copied");
+        browser.open("help/materials");
+        browser.see(".doc h1");
+        check("docs");
         browser.open("house");
         browser.see("section[aria-labelledby='trail-title'] li");
         check("house");
@@ -181,7 +202,7 @@ class AccessibilityTest {
         browser.button("Stock cartons").click();
         check("stock cartons, packer");
         browser.size(390, 844);
-        for (String page : List.of("", "stores", "house", "help")) {
+        for (String page : List.of("", "stores", "journeys", "house", "help", "help/method")) {
             browser.open(page);
             browser.see("main");
             check("390 px, /" + page);

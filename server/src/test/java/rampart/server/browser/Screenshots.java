@@ -19,7 +19,6 @@ public final class Screenshots {
         try (Browser browser = new Browser(url)) {
             browser.open("");
             browser.see("form");
-            browser.picture(target.resolve("sign-in.png"));
             browser.signIn(
                     account.path("name").asString(), account.path("password").asString());
             browser.see(".card-of-pack");
@@ -49,7 +48,7 @@ public final class Screenshots {
                     .click();
             browser.see("figure svg path.curve");
             browser.picture(target.resolve("bench-margin.png"));
-            for (String station : new String[] {"Item", "Journey", "Carton"}) {
+            for (String station : new String[] {"Item", "Carton"}) {
                 browser.button(station).click();
                 if (station.equals("Carton")) {
                     browser.button("Look in stock").click();
@@ -61,9 +60,20 @@ public final class Screenshots {
             revisions(browser);
             browser.picture(target.resolve("revisions.png"));
             browser.see("dialog[open] [aria-label='Close']").click();
+            walls(browser);
+            browser.picture(target.resolve("bench-walls.png"));
             browser.open("stores");
-            browser.see("figure svg path.curve");
+            browser.button("Harbour blue PE 30").click();
+            browser.see("figure path.law");
+            browser.script("document.querySelector('.app').scrollTop = 430");
             browser.picture(target.resolve("stores.png"));
+            browser.open("journeys");
+            browser.see("summary").click();
+            browser.see("dl");
+            browser.picture(target.resolve("journeys.png"));
+            browser.open("help/verdicts");
+            browser.see(".doc h1");
+            browser.picture(target.resolve("docs.png"));
             browser.open("help");
             browser.see("kbd");
             browser.picture(target.resolve("help.png"));
@@ -74,14 +84,32 @@ public final class Screenshots {
             browser.open("");
             bench(browser, "Gravimeter, three boxes");
             browser.see("[data-view]");
-            browser.button("From above").click();
-            browser.picture(target.resolve("bench-three-boxes.png"));
+            browser.see("[data-timed=there]");
+            browser.button("Watch this fall slowly").click();
+            browser.see(".player svg path");
+            browser.script("document.querySelector('.player').scrollIntoView({block: 'end'})");
+            browser.picture(target.resolve("bench-fall.png"));
             browser.size(390, 844);
             browser.open("");
             browser.see(".card-of-pack");
             browser.picture(target.resolve("shelf-narrow.png"));
             browser.console().forEach(System.err::println);
         }
+    }
+
+    /** Walls proposed for the rain gauge, two of them side by side. */
+    private static void walls(Browser browser) {
+        browser.open("");
+        bench(browser, "Rain gauge, a wall proposed (the cheapest)");
+        browser.button("Walls").click();
+        browser.button("Propose walls").click();
+        browser.see(".plane .piece");
+        browser.driver().findElements(By.cssSelector(".walls tbody input[type=checkbox]")).stream()
+                .limit(2)
+                .forEach(box -> box.click());
+        browser.until(() ->
+                browser.driver().findElements(By.cssSelector(".pair article")).size() == 2);
+        browser.script("document.querySelector('.plane').scrollIntoView({block: 'start'})");
     }
 
     /** A revision is made, the wall made thinner, and both compared. */
