@@ -150,7 +150,7 @@
 
 <Head compact>
   {#if bench}
-    <h1 class="truncate font-semibold" title={bench.pack.name}>{bench.pack.name}</h1>
+    <h1 class="max-w-56 truncate font-semibold" title={bench.pack.name}>{bench.pack.name}</h1>
     <span class="quiet text-xs" role="status" title={REMEMBER} data-saving={bench.saving.kind}
       >{bench.revision === null
         ? 'draft'

@@ -163,7 +163,7 @@ class AccessibilityTest {
             check("stores, " + room);
         }
         browser.button("Foams").click();
-        browser.button("Harbour blue PE 30").click();
+        browser.see(".foams .list button").click();
         browser.see("figure path.law");
         check("stores, a tested foam");
         browser.button("Change it").click();

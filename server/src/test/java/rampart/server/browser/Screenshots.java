@@ -63,7 +63,7 @@ public final class Screenshots {
             walls(browser);
             browser.picture(target.resolve("bench-walls.png"));
             browser.open("stores");
-            browser.button("Harbour blue PE 30").click();
+            browser.see(".foams .list button").click();
             browser.see("figure path.law");
             browser.script("document.querySelector('.app').scrollTop = 430");
             browser.picture(target.resolve("stores.png"));
@@ -100,7 +100,7 @@ public final class Screenshots {
     /** Walls proposed for the rain gauge, two of them side by side. */
     private static void walls(Browser browser) {
         browser.open("");
-        bench(browser, "Rain gauge, a wall proposed (the cheapest)");
+        bench(browser, "Rain gauge, wall proposed");
         browser.button("Walls").click();
         browser.button("Propose walls").click();
         browser.see(".plane .piece");
