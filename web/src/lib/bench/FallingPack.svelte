@@ -72,10 +72,13 @@
     return { x: left, y: -top, width: Math.max(0, right - left), height: Math.max(0, top - bottom) };
   }
 
-  let reach = $derived(
+  /** From the middle to the furthest corner: whichever way it is turned, the pack stays in the picture. */
+  let half = $derived(
     Math.hypot(
-      ...[axes.across, axes.up].map((a) => Math.max(...evaluation.solids.map((s) => Math.abs(s.maxMm[a]!))) * 2)
-    )
+      ...[axes.across, axes.up].map((a) =>
+        Math.max(1, ...evaluation.solids.map((s) => Math.max(Math.abs(s.minMm[a]!), Math.abs(s.maxMm[a]!))))
+      )
+    ) * 1.02
   );
   let corners = $derived.by(() => {
     const low = (a: number) => Math.min(...evaluation.solids.map((s) => s.minMm[a]!));
@@ -87,7 +90,6 @@
   });
   let floor = $derived(Math.max(...corners));
   let ceiling = $derived(Math.min(...corners));
-  let half = $derived(Math.max(reach / 2, 1) * 0.95);
 </script>
 
 <svg
