@@ -1,6 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import type { CushionLayer } from '../api/client';
-import { common, insertLayer, moveLayer, newId, newLayer, put, removeLayer, side, withForm, withSide } from './edit';
+import type { CushionLayer, PackFile } from '../api/client';
+import {
+  common,
+  insertLayer,
+  moveLayer,
+  newId,
+  newLayer,
+  put,
+  removeLayer,
+  side,
+  withForm,
+  withMaterials,
+  withSide
+} from './edit';
 import { starter } from './starter';
 
 describe('six-sided values', () => {
@@ -60,5 +72,38 @@ describe('changes to a pack', () => {
 
   it('never use an id twice', () => {
     expect(new Set(Array.from({ length: 2000 }, newId)).size).toBe(2000);
+  });
+});
+
+describe('materials of the house inside the file', () => {
+  const foam = { id: 'own.blue', name: 'Blue', version: 1 };
+  const documents: Record<string, Record<string, unknown>> = { 'own.blue': foam, 'own.grey': { id: 'own.grey' } };
+  const bare = starter('a pack');
+  const of = (id: string) => documents[id];
+
+  function withFoam(material: string): PackFile {
+    const layers = bare.layers.map((layer) => (layer.kind === 'cushion' ? { ...layer, material } : layer));
+    return { ...bare, layers } as PackFile;
+  }
+
+  it('brings what a layer names, whole, and raises the format', () => {
+    const file = withMaterials({ ...withFoam('own.blue'), format: 'rampart-pack/1' }, of);
+    expect(file.materials).toEqual({ foams: [foam] });
+    expect(file.format).toBe('rampart-pack/2');
+  });
+
+  it('keeps what the file brings already, even where the stores have another version', () => {
+    const brought = { ...foam, name: 'as it was' };
+    const file = withMaterials({ ...withFoam('own.blue'), materials: { foams: [brought] } } as unknown as PackFile, of);
+    expect(file.materials?.foams?.[0]?.name).toBe('as it was');
+  });
+
+  it('takes out what no layer names any more', () => {
+    const before = withMaterials(withFoam('own.blue'), of);
+    expect(withMaterials({ ...before, layers: bare.layers }, of).materials).toBeUndefined();
+  });
+
+  it('leaves a name that nobody knows for the server to refuse', () => {
+    expect(withMaterials(withFoam('own.unknown'), of).materials).toBeUndefined();
   });
 });

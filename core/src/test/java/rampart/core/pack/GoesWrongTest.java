@@ -21,6 +21,12 @@ import rampart.core.journey.DropSequence;
 import rampart.core.journey.Journey;
 import rampart.core.journey.Stack;
 import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
+import rampart.core.material.CreepFit;
+import rampart.core.material.CreepLaw;
+import rampart.core.material.Foam;
+import rampart.core.material.Measured;
+import rampart.core.material.StandardCatalogue;
 import rampart.core.prove.HalfSine;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
@@ -249,7 +255,7 @@ class GoesWrongTest {
                 Map.of(Face.BOTTOM, 70.0));
         Item item = new Item("thing", new Size(300, 200, 150), 4, Point.ORIGIN, fragility);
         Pack pack = new Pack(item, Packs.falls(500), List.of(WALL, Packs.box("c-32", 3)));
-        List<Orientation> all = Orientation.all(pack, rampart.core.material.StandardCatalogue.get());
+        List<Orientation> all = Orientation.all(pack, StandardCatalogue.get());
         assertThat(all).hasSize(24);
         Orientation upsideDown = all.stream()
                 .filter(o -> o.turn().to(Face.BOTTOM) == Face.TOP)
@@ -266,5 +272,76 @@ class GoesWrongTest {
         assertThat(all)
                 .isSortedAccordingTo((a, b) ->
                         b.evaluation().verdict().compareTo(a.evaluation().verdict()));
+    }
+
+    /** Of two boxes the looser one is told of: 2 mm round the item, 8 mm outside with paper that settles by a tenth. */
+    @Test
+    void theLooserOfTwoBoxesIsToldOf() {
+        Layer.Box inner = new Layer.Box("c-32", 2, Optional.empty(), filled(CartonState.Fill.NONE));
+        Evaluation evaluation = Packs.evaluate(
+                item(Nature.UNKNOWN),
+                Packs.falls(500),
+                Packs.full("pe-28", 30),
+                inner,
+                Packs.full("bubble-12", 40),
+                carton(8, filled(CartonState.Fill.PAPER)));
+        // Inner: 2 + 1 % of 60; outer: paper 10 % of 8, bubble 5 % of 80.
+        Check check = Packs.check(evaluation, "settling");
+        assertThat(check.demand()).isCloseTo(0.8 + 4, within(1e-12));
+        assertThat(check.layer().getAsInt()).isEqualTo(3);
+        assertThat(check.because()).contains("the inner box");
+    }
+
+    /** Nothing on top to press with: no hold-down; no foam at all: the whole share is squeezed. */
+    @Test
+    void aSqueezeWithoutFoamIsWhole() {
+        Evaluation bare = Packs.evaluate(item(Nature.UNKNOWN), Packs.falls(500), carton(-5, CartonState.NEW));
+        assertThat(Packs.check(bare, "squeeze").demand()).isEqualTo(1);
+        assertThat(bare.checks().stream().map(Check::id)).doesNotContain("hold-down");
+        assertThat(Packs.check(bare, "movement").demand()).isZero();
+    }
+
+    /** Creep tests count on the way already; without them only storage thins. */
+    @Test
+    void measuredCreepCountsOnTheWay() {
+        Journey journey = Packs.falls(500);
+        Journey week = new Journey(
+                journey.drop(),
+                journey.vibration(),
+                journey.stack(),
+                journey.climate(),
+                OptionalDouble.of(100),
+                OptionalDouble.empty());
+        Foam like = StandardCatalogue.get().foam("pe-28");
+        Foam tested = new Foam(
+                "own.slow",
+                "Slow foam",
+                like.densityKgM3(),
+                like.law(),
+                like.creepLimitKpa(),
+                like.repeatFactor(),
+                like.stiffnessPerC(),
+                like.dynamicModulusKpa(),
+                like.q(),
+                "",
+                like.basis(),
+                "",
+                like.substance(),
+                like.squeezeKpa(),
+                new Measured(
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(new CreepFit(new CreepLaw(0.01, 0.02, 2), 9, 0.9, 0.001, 1000)),
+                        Optional.empty()));
+        Item item = Packs.item(300, 200, 150, 12, 80);
+        Catalogue catalogue = StandardCatalogue.get().with(new Catalogue(List.of(tested), List.of(), List.of()));
+        List<Layer> layers = List.of(Packs.full("own.slow", 50), Packs.box("c-32", 3));
+        double s = 12 * 9.80665 / 0.06 / 1000;
+        assertThat(Evaluator.evaluate(new Pack(item, week, layers), catalogue)
+                        .thinning()
+                        .get(0))
+                .isCloseTo(1 + 0.05 * s / 2, within(1e-12));
+        assertThat(Packs.evaluate(item, week, WALL, Packs.box("c-32", 3)).thinning())
+                .isEmpty();
     }
 }

@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import rampart.core.cost.Prices;
 import rampart.core.item.Item;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
@@ -127,5 +129,47 @@ class MeasuredFoamTest {
         }
         assertThat(width[1]).isGreaterThan(2 * width[0]);
         assertThat(width[0]).isPositive();
+    }
+
+    /** No wall is proposed whose full evaluation is thin by the scatter of its foam's tests. */
+    @Test
+    void whatScattersOverTheLimitIsNotProposed() {
+        Foam foam = tested(0.16);
+        Catalogue catalogue = StandardCatalogue.get().with(new Catalogue(List.of(foam), List.of(), List.of()));
+        Pack pack = new Pack(
+                Packs.item(250, 200, 150, 6, 110),
+                Packs.falls(610),
+                List.of(Packs.full("own.blue", 50), Packs.box("c-32", 3)));
+        ProposalLimits none = ProposalLimits.none();
+        ProposalLimits limits = new ProposalLimits(
+                ProposalLimits.Build.SINGLE,
+                Set.of("own.blue"),
+                none.longestMm(),
+                none.lengthAndGirthMm(),
+                false,
+                false,
+                false,
+                List.of(),
+                5,
+                none.mostMm());
+        List<Proposal> found = Proposals.find(pack, catalogue, limits, Prices.NONE, Proposals.Watcher.NONE)
+                .proposals();
+        assertThat(found).isNotEmpty();
+        for (Proposal wall : found) {
+            assertThat(wall.evaluation().verdict()).isEqualTo(Status.HOLDS);
+            for (Check check : wall.evaluation().checks()) {
+                check.spread()
+                        .ifPresent(spread -> assertThat(spread.high())
+                                .isLessThanOrEqualTo(check.limit().orElseThrow()));
+            }
+        }
+        // Without its tests the same law would allow a smaller pack.
+        Catalogue untested =
+                StandardCatalogue.get().with(new Catalogue(List.of(foam.withLaw(foam.law())), List.of(), List.of()));
+        double smallest = Proposals.find(pack, untested, limits, Prices.NONE, Proposals.Watcher.NONE)
+                .proposals()
+                .get(0)
+                .volumeMm3();
+        assertThat(smallest).isLessThan(found.get(0).volumeMm3());
     }
 }

@@ -3,6 +3,8 @@ package rampart.server.api;
 import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import java.nio.charset.StandardCharsets;
@@ -102,6 +104,8 @@ class MaterialController {
     /** Test data to fit. */
     record TestsGiven(
             @NotNull(message = "give the change of stiffness per degree")
+            @DecimalMin(value = "-0.05", message = "stiffness changes by -0.05 to 0.05 per degree")
+            @DecimalMax(value = "0.05", message = "stiffness changes by -0.05 to 0.05 per degree")
             Double stiffnessPerC,
 
             @NotNull(message = "give the tables") @Valid TestTables tests) {}
