@@ -77,14 +77,23 @@ const hatches: [RegExp, string][] = [
   [/^(tissue|foam-sheet|film)$/, 'sheet']
 ];
 
-/** Foams of the house are drawn like what they are made of. */
-const bySubstance: Record<string, string> = { polyethylene: 'dots', polypropylene: 'chevron', polystyrene: 'beads' };
+/** Foams of the house are drawn like what they are made of, in the words of the catalogue or of a file. */
+const bySubstance: Record<string, string> = {
+  polyethylene: 'dots',
+  pe: 'dots',
+  polypropylene: 'chevron',
+  pp: 'chevron',
+  polystyrene: 'beads',
+  ps: 'beads'
+};
 
 /** The hatch of a material; boards are all drawn alike. */
 export function hatchOf(material: string): string {
-  const own = material.startsWith('own.') ? materials.all.foams.find((f) => f.id === material) : undefined;
-  if (own) {
-    return `hatch-${bySubstance[own.substance] ?? 'grain'}`;
+  if (material.startsWith('own.')) {
+    const is = (m: { id: string }) => m.id === material;
+    const foam = materials.all.foams.find(is) ?? materials.brought.foams?.find(is);
+    const wrap = materials.all.wraps.find(is) ?? materials.brought.wraps?.find(is);
+    return `hatch-${foam ? (bySubstance[foam.substance] ?? 'grain') : wrap ? 'sheet' : 'flute'}`;
   }
   return `hatch-${hatches.find(([pattern]) => pattern.test(material))?.[1] ?? 'flute'}`;
 }

@@ -76,8 +76,11 @@ final class SettlingCheck implements CheckRule {
                 "mm",
                 "foam 1 %, air cells 3 %, bubble 5 %, paper 10 %, chips 8 % of the thickness"));
         figures.add(Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33"));
-        figures.add(Figure.law("z", "nothing is less than closed", 0, "mm"));
+        figures.add(Figure.law("z", "where it stays pressed", 0, "mm"));
         return new Working(
-                "D = max(z, x + e)", List.of(), figures, List.of("What fills the play counts as taking all of it."));
+                box.gapMm() > 0 ? "D = x + e" : "D = z",
+                List.of(),
+                figures,
+                List.of("What fills the play counts as taking all of it."));
     }
 }

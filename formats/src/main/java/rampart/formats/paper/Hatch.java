@@ -5,6 +5,8 @@ import static rampart.formats.paper.Sheet.points;
 import java.awt.Color;
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
 
 /** The hatches of materials as the screen draws them: a ground, a line colour and a tile that repeats. */
 enum Hatch {
@@ -48,19 +50,25 @@ enum Hatch {
         this.motif = motif;
     }
 
-    static Hatch of(String material) {
-        if (material.startsWith("pe-") || material.startsWith("xpe-")) {
-            return DOTS;
+    /** The hatch of a layer: boards all alike, wraps all alike, foams by what they are made of. */
+    static Hatch of(Layer layer, Catalogue catalogue) {
+        if (layer instanceof Layer.Wrap) {
+            return SHEET;
         }
-        return switch (material.replaceFirst("-[0-9]+$", "")) {
-            case "pp" -> CHEVRON;
-            case "eps" -> BEADS;
-            case "pu" -> GRAIN;
-            case "fip" -> WAVE;
-            case "bubble" -> RINGS;
+        if (!(layer instanceof Layer.Cushion)) {
+            return FLUTE;
+        }
+        return switch (layer.material()) {
+            case "fip-8" -> WAVE;
+            case "bubble-12" -> RINGS;
             case "air-cells" -> CELLS;
-            case "tissue", "foam-sheet", "film" -> SHEET;
-            default -> FLUTE;
+            default ->
+                switch (catalogue.foam(layer.material()).substance()) {
+                    case PE -> DOTS;
+                    case PP -> CHEVRON;
+                    case PS -> BEADS;
+                    default -> GRAIN;
+                };
         };
     }
 

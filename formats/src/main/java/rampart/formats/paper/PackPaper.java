@@ -119,8 +119,8 @@ public final class PackPaper {
     /** Both views to one scale, so that they can be compared. */
     private void sections() throws IOException {
         var solids = evaluation.layout().solids();
-        SectionDrawing front = new SectionDrawing(solids, pack.layers(), Axis.X);
-        SectionDrawing side = new SectionDrawing(solids, pack.layers(), Axis.Y);
+        SectionDrawing front = new SectionDrawing(solids, pack.layers(), catalogue, Axis.X);
+        SectionDrawing side = new SectionDrawing(solids, pack.layers(), catalogue, Axis.Y);
         double ratio = RATIOS[RATIOS.length - 1];
         for (double candidate : RATIOS) {
             if (Math.max(front.widthMm(), side.widthMm()) / candidate <= ROOM_WIDTH_MM

@@ -4,11 +4,12 @@ import java.io.IOException;
 import java.util.List;
 import rampart.core.layout.Layer;
 import rampart.core.layout.Solid;
+import rampart.core.material.Catalogue;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 
 /** The pack cut through, to scale, seen from the front or from the side. */
-record SectionDrawing(List<Solid> solids, List<Layer> layers, Axis across) {
+record SectionDrawing(List<Solid> solids, List<Layer> layers, Catalogue catalogue, Axis across) {
     private static final Axis UP = Axis.Z;
 
     private double least(Axis axis) {
@@ -63,9 +64,7 @@ record SectionDrawing(List<Solid> solids, List<Layer> layers, Axis across) {
     }
 
     private Hatch hatch(Solid solid) {
-        return solid.layer().isPresent()
-                ? Hatch.of(layers.get(solid.layer().getAsInt()).material())
-                : Hatch.ITEM;
+        return solid.layer().isPresent() ? Hatch.of(layers.get(solid.layer().getAsInt()), catalogue) : Hatch.ITEM;
     }
 
     /** What faces the viewer would hide the rest. */
