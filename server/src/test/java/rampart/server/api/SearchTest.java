@@ -42,7 +42,7 @@ class SearchTest {
         assertThat(beginnings.path("journeys").size()).isGreaterThanOrEqualTo(5);
         for (JsonNode journey : beginnings.path("journeys")) {
             ObjectNode pack = (ObjectNode) JsonMapper.shared().readTree(GAUGE);
-            pack.set("journey", journey.path("journey"));
+            pack.put("format", "rampart-pack/2").set("journey", journey.path("journey"));
             Answer answer = http.post("api/first-walls", pack.toString());
             assertThat(answer.status()).as(journey.path("id").asString()).isEqualTo(200);
         }
