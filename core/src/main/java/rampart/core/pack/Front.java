@@ -15,32 +15,17 @@ final class Front {
     private static final double PERCENT = 100;
 
     /**
-     * What is compared, in whole numbers, so that roundings of the last digit make no wall better than its equal.
+     * A wall's standing, its margin in whole percent as it counts.
      *
-     * @param microCost cost in millionths; 0 where cost is not compared
-     * @param percent of margin, as it counts
      * @param order in which it was tried
      */
-    record Figures(long volumeMm3, long microCost, long massMg, int percent, long order) {
+    record Figures(Standing standing, long order) {
         static Figures of(double volumeMm3, double cost, double massKg, double margin, long order) {
-            return new Figures(
-                    Math.round(volumeMm3),
-                    Math.round(cost * 1e6),
-                    Math.round(massKg * 1e6),
-                    Front.percent(margin),
-                    order);
+            return new Figures(Standing.of(volumeMm3, cost, massKg, Front.percent(margin)), order);
         }
 
         boolean outdoes(Figures other) {
-            boolean noWorse = volumeMm3 <= other.volumeMm3
-                    && microCost <= other.microCost
-                    && massMg <= other.massMg
-                    && percent >= other.percent;
-            boolean better = volumeMm3 < other.volumeMm3
-                    || microCost < other.microCost
-                    || massMg < other.massMg
-                    || percent > other.percent;
-            return noWorse && (better || order < other.order);
+            return standing.dominates(other.standing) || (standing.equals(other.standing) && order < other.order);
         }
     }
 
@@ -57,15 +42,17 @@ final class Front {
      * @return more than can be reached where no margin helps
      */
     int neededPercent(double volumeMm3, double cost, double massKg, long order) {
-        Figures own = Figures.of(volumeMm3, cost, massKg, 0, order);
+        // With no margin at all: every member leaves more, so that the other three decide.
+        Standing own = Standing.of(volumeMm3, cost, massKg, 0);
         int needed = percent(Status.THIN_BELOW);
         for (int i = 0; i < members.size(); i++) {
             Figures member = members.get(i);
-            if (member.volumeMm3 <= own.volumeMm3 && member.microCost <= own.microCost && member.massMg <= own.massMg) {
-                boolean same = member.volumeMm3 == own.volumeMm3
-                        && member.microCost == own.microCost
-                        && member.massMg == own.massMg;
-                needed = Math.max(needed, member.percent() + (same && member.order > order ? 0 : 1));
+            Standing theirs = member.standing;
+            if (theirs.noWorseThan(own)) {
+                boolean same = theirs.volumeMm3() == own.volumeMm3()
+                        && theirs.microCost() == own.microCost()
+                        && theirs.massMg() == own.massMg();
+                needed = Math.max(needed, (int) theirs.margin() + (same && member.order > order ? 0 : 1));
             }
         }
         return needed;

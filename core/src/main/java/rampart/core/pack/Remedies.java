@@ -121,7 +121,8 @@ public final class Remedies {
         boolean costed = remedies.stream().allMatch(remedy -> remedy.cost().isPresent());
         List<Remedy> kept = new ArrayList<>();
         for (Remedy one : remedies) {
-            if (remedies.stream().noneMatch(other -> one.dominatedBy(other, costed))) {
+            Standing standing = one.standing(costed);
+            if (remedies.stream().noneMatch(other -> other.standing(costed).dominates(standing))) {
                 kept.add(one);
             }
         }

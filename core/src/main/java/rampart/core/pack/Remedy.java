@@ -46,23 +46,12 @@ public record Remedy(
         return evaluation.lowestMargin();
     }
 
-    /**
-     * True where the other is no larger, no heavier, no dearer and no nearer to breaking, and better in one of these
-     * (rule 35). Cost counts only where {@code costed}: every part of every remedy has a price.
-     */
-    boolean dominatedBy(Remedy other, boolean costed) {
-        double mass = evaluation.layout().grossMassKg();
-        double otherMass = other.evaluation.layout().grossMassKg();
-        double price = costed ? cost.orElseThrow() : 0;
-        double otherPrice = costed ? other.cost.orElseThrow() : 0;
-        boolean noWorse = other.volumeMm3() <= volumeMm3()
-                && otherMass <= mass
-                && otherPrice <= price
-                && other.margin() >= margin();
-        return noWorse
-                && (other.volumeMm3() < volumeMm3()
-                        || otherMass < mass
-                        || otherPrice < price
-                        || other.margin() > margin());
+    /** What it is compared by; cost only where {@code costed}: every part of every remedy has a price (rule 35). */
+    Standing standing(boolean costed) {
+        return Standing.of(
+                volumeMm3(),
+                costed ? cost.orElseThrow() : 0,
+                evaluation.layout().grossMassKg(),
+                margin());
     }
 }
