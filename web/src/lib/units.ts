@@ -17,6 +17,8 @@ const LENGTH: Record<string, number> = {
   ft: 304.8,
   "'": 304.8
 };
+/** Hours in a year of 365.25 days. */
+export const HOURS_A_YEAR = 24 * 365.25;
 export const KG_PER_LB = 0.45359237;
 export const MM_PER_IN = 25.4;
 const MASS: Record<string, number> = { kg: 1, g: 0.001, lb: KG_PER_LB, lbs: KG_PER_LB, oz: KG_PER_LB / 16 };

@@ -7,7 +7,7 @@
   import Trouble from '../lib/parts/Trouble.svelte';
   import { session } from '../lib/session.svelte';
   import JourneyStation from '../lib/stations/JourneyStation.svelte';
-  import { length, shown } from '../lib/units';
+  import { HOURS_A_YEAR, length, shown } from '../lib/units';
 
   type Journey = PackFile['journey'];
   const BASES: Record<Journey['drop']['basis'], string> = {
@@ -151,7 +151,7 @@
                 {journey.hours === undefined
                   ? 'not said'
                   : `${shown(journey.hours, 0)} h on the way`}{journey.storageHours
-                  ? `, ${shown(journey.storageHours / 8766, 1)} years in storage`
+                  ? `, ${shown(journey.storageHours / HOURS_A_YEAR, 1)} years in storage`
                   : ''}
               </dd>
             </dl>

@@ -5,10 +5,9 @@
   import { put } from '../bench/edit';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
+  import { HOURS_A_YEAR } from '../units';
 
   let { bench, choose = true }: { bench: Editable; choose?: boolean } = $props();
-
-  const HOURS_A_YEAR = 24 * 365.25;
 
   let journeys = $state.raw<JourneyChoice[]>([]);
 

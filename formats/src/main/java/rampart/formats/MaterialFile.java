@@ -1,7 +1,6 @@
 package rampart.formats;
 
 import java.util.List;
-import java.util.Locale;
 import rampart.core.material.Board;
 import rampart.core.material.Foam;
 import rampart.core.material.WrapMaterial;
@@ -38,10 +37,6 @@ public final class MaterialFile {
         /** Name of its list in the materials of a pack file. */
         String list() {
             return list;
-        }
-
-        public String word() {
-            return name().toLowerCase(Locale.ROOT);
         }
     }
 

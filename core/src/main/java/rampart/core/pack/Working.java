@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 /**
  * How a demand came about.
  *
- * @param formula gives the demand: {@code symbol = expression} of + - * / ^, parentheses and sqrt, exp, ln, max
+ * @param formula gives the demand: {@code symbol = expression} of + - * / ^, parentheses and sqrt, exp, ln
  * @param steps formulas that give figures used in it, in the same form
  * @param figures every symbol with its value
  * @param notes what was neglected or lies outside the tested range

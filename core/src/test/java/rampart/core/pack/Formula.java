@@ -2,7 +2,7 @@ package rampart.core.pack;
 
 import java.util.Map;
 
-/** Works out a printed formula from its symbols: + - * / ^, parentheses, sqrt, exp, ln, max. For tests only. */
+/** Works out a printed formula from its symbols: + - * / ^, parentheses, sqrt, exp, ln. For tests only. */
 final class Formula {
     private final String text;
     private final Map<String, Double> symbols;
