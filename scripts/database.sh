@@ -59,7 +59,7 @@ innodb-doublewrite=1
 sync-binlog=1
 innodb-buffer-pool-size=128M
 performance-schema=OFF
-max-connections=80
+max-connections=120
 max-allowed-packet=16M
 CNF
     local password
@@ -76,9 +76,10 @@ SQL
   )
 }
 
-# Starts the database of one house and sets RAMPART_DB_*. Data stays between runs.
+# Starts the database of one house and sets RAMPART_DB_*. Data stays between runs, and so does the port: with "keep" it
+# must not change, because an application that runs knows it.
 start_database() {
-  local home=$1 port socket as_root=()
+  local home=$1 keep=${2:-} port socket as_root=()
   need_database
   mkdir -p -m 700 "$home"
   need_space "$home" 300
@@ -88,7 +89,10 @@ start_database() {
     [ -f "$home/password" ] || (umask 077 && random_password >"$home/password")
     [ "$(id -u)" != 0 ] || as_root=(--user=root)
     port=$(sed -n 's/^port=//p' "$home/my.cnf" 2>/dev/null || true)
-    [ -n "$port" ] && port_is_free "$port" || port=$(free_port 13306)
+    if [ -z "$port" ] || ! port_is_free "$port"; then
+      [ "$keep" != keep ] || die "the database has died, and port $port, which the application knows, is taken by something else; end that, or stop both with ./rampart stop"
+      port=$(free_port 13306)
+    fi
     socket=$(socket_dir)/$(basename "$home").sock
     rm -f "$home/db.pid"
     write_database_config "$home" "$port" "$socket"
@@ -119,7 +123,8 @@ start_database() {
   export RAMPART_DB_PASSWORD
 }
 
-# Ends a process of ours by its id and waits until it is gone.
+# Ends a process of ours by its id and waits until it is gone. What does not go by itself within ten seconds is killed: all
+# that was acknowledged is on disk by then.
 end_process() {
   local pid=$1 words=$2 what=$3 waited=0
   is_ours "$pid" "$words" || return 0
@@ -128,6 +133,10 @@ end_process() {
   while alive "$pid"; do
     sleep 0.1
     waited=$((waited + 1))
-    [ "$waited" -lt 300 ] || die "$what (process $pid) does not stop"
+    if [ "$waited" = 100 ] && is_ours "$pid" "$words"; then
+      say "$what does not stop; killing it"
+      kill -KILL "$pid" 2>/dev/null || true
+    fi
+    [ "$waited" -lt 140 ] || die "$what (process $pid) does not stop"
   done
 }

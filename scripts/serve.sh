@@ -7,7 +7,7 @@ serve() {
   if is_ours "$(pid_in "$home/server.pid")" "$home/run.json" && [ -f "$home/run.json" ]; then
     say "already running"
     # A database that died under a running application is started again, at the port the application knows.
-    [ -n "${RAMPART_DB_URL:-}" ] || [ ! -f "$home/my.cnf" ] || start_database "$home"
+    [ -n "${RAMPART_DB_URL:-}" ] || [ ! -f "$home/my.cnf" ] || start_database "$home" keep
     tell "$kind"
     return
   fi
@@ -19,14 +19,16 @@ serve() {
     port_is_free "$port" || die "port $port is taken; name another with --port, or leave it out"
   fi
   need_jdk
+  need_fonts
   build
   if [ -z "${RAMPART_DB_URL:-}" ]; then
     start_database "$home"
   fi
   [ -n "$port" ] || port=$(free_port 8080)
   rm -f "$home/run.json"
-  local options=(-XX:+UseSerialGC -Xmx512m -XX:SharedArchiveFile="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
-  [ -f "$APP/classes.jsa" ] || options=(-XX:+UseSerialGC -Xmx512m -XX:ArchiveClassesAtExit="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  # With policy 1 the threads of searches, which ask for the lowest priority, give way to everything else.
+  local options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -XX:SharedArchiveFile="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  [ -f "$APP/classes.jsa" ] || options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -XX:ArchiveClassesAtExit="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
   local settings=(--rampart.run-file="$home/run.json")
   [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")
   : >"$home/server.log"
@@ -93,8 +95,12 @@ archive() {
 }
 
 stop_all() {
-  stop_house demo
-  stop_house house
+  local demo failed=0
+  stop_house demo &
+  demo=$!
+  stop_house house || failed=1
+  wait "$demo" || failed=1
+  [ "$failed" = 0 ] || exit 1
   say "nothing of Rampart runs in this checkout now"
 }
 

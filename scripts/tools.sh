@@ -92,6 +92,12 @@ need_pdf_readers() {
     install_packages "readers for the PDF files we write" poppler-utils
 }
 
+# Faces for scripts that the application's own do not have, on the PDF page.
+need_fonts() {
+  [ -f /usr/share/fonts/truetype/dejavu/DejaVuSans.ttf ] && [ -f /usr/share/fonts/truetype/droid/DroidSansFallbackFull.ttf ] ||
+    install_packages "fonts for pages in other scripts" fonts-dejavu-core fonts-droid-fallback
+}
+
 # A number that changes when anything that goes into the application does.
 sources_hash() {
   (

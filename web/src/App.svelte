@@ -1,15 +1,35 @@
 <script lang="ts">
   import { Router } from 'sv-router';
-  import './lib/router';
+  import { route } from './lib/router';
   import { materials } from './lib/catalogue.svelte';
   import { say } from './lib/messages';
   import Hatches from './lib/parts/Hatches.svelte';
+  import { focusHeading } from './lib/parts/heading';
   import Toast from './lib/parts/Toast.svelte';
   import { house } from './lib/house.svelte';
   import { session } from './lib/session.svelte';
   import SignIn from './pages/SignIn.svelte';
 
   void session.refresh();
+
+  let before = location.pathname;
+
+  $effect(() => {
+    if (route.pathname !== before) {
+      before = route.pathname;
+      focusHeading();
+    }
+  });
+
+  /** Past the head, to what the page is for. */
+  function skip(event: MouseEvent) {
+    event.preventDefault();
+    const main = document.querySelector('main');
+    if (main) {
+      main.tabIndex = -1;
+      main.focus();
+    }
+  }
 
   $effect(() => {
     if (session.person) {
@@ -20,13 +40,14 @@
 </script>
 
 <Hatches />
+<a class="skip" href="#main" onclick={skip}>Skip to the work</a>
 <div class="app">
   {#if session.person}
     <Router />
   {:else if session.info}
     <SignIn />
   {:else if session.unreachable}
-    <main class="p-6">
+    <main id="main" class="p-6">
       <p>{say('noAnswer')}</p>
       <button type="button" class="btn mt-2 btn-sm" onclick={() => session.refresh()}>Try again</button>
     </main>
@@ -35,6 +56,17 @@
 </div>
 
 <style>
+  .skip {
+    position: absolute;
+    left: -100rem;
+    z-index: 10;
+    padding: 0.5rem 0.75rem;
+    background: var(--color-neutral);
+    color: var(--color-neutral-content);
+  }
+  .skip:focus {
+    left: 0;
+  }
   .app {
     display: flex;
     flex-direction: column;

@@ -1,4 +1,5 @@
-import { api, call, type HouseWays, type Problem } from './api/client';
+import { untrack } from 'svelte';
+import { api, call, type HouseWays, type Problem, speakIn } from './api/client';
 
 /** How the house shows lengths, masses and numbers. What is stored is always in mm and kg. */
 class House {
@@ -21,3 +22,5 @@ class House {
 }
 
 export const house = new House();
+// Asking must not make an effect depend on the ways: setting them would make it ask again.
+speakIn(() => untrack(() => house.ways));

@@ -2,6 +2,8 @@ import { createRouter } from 'sv-router';
 import Shelf from '../pages/Shelf.svelte';
 
 // The only place that knows the router: pages and links go through here.
+export { searchParams } from 'sv-router';
+
 export const { p, navigate, route } = createRouter({
   '/': Shelf,
   '/new': () => import('../pages/NewPack.svelte'),

@@ -1,6 +1,5 @@
 /** Reading numbers as people write them, and writing them back in the ways of the house. Stored: mm and kg. */
 
-import type { HouseWays } from './api/client';
 import { house } from './house.svelte';
 import { fieldReason } from './messages';
 
@@ -134,51 +133,28 @@ export function sizeText(mm: { length: number; width: number; height: number }, 
   return `${edges.join(' × ')} ${house.ways.lengthUnit}`;
 }
 
-const QUANTITIES = /(\d+(?:\.\d+)?(?:(?: × | x | to )\d+(?:\.\d+)?)*) (mm|kg)(?![\w²³/])/g;
-
-/** A sentence of the server, which speaks in mm and kg, in the ways of the house or in others. */
-export function inHouse(sentence: string, ways: HouseWays = house.ways): string {
-  const { lengthUnit, massUnit, numbers } = ways;
-  const changed = sentence.replace(QUANTITIES, (all: string, values: string, unit: string) => {
-    const to = unit === 'mm' ? lengthUnit : massUnit;
-    if (to === unit) {
-      return all;
-    }
-    const scale = unit === 'mm' ? inches : pounds;
-    return `${values.replace(/\d+(?:\.\d+)?/g, (n) => String(Number(scale(Number(n)).toFixed(2))))} ${to}`;
-  });
-  return numbers === 'comma' ? changed.replace(/(\d)\.(\d)/g, '$1,$2') : changed;
-}
-
 /** A figure of a check with as many places as tell it from its limit. */
 export function figure(value: number): string {
   const size = Math.abs(value);
   return shown(value, size >= 20 ? 0 : size >= 2 ? 1 : 2);
 }
 
-/** How a figure's unit is shown, and what the figure is to be multiplied by for that. */
-function scaleOf(unit: string): { word: string; scale: number } {
-  const { lengthUnit, massUnit } = house.ways;
-  switch (unit) {
-    case '':
-      return { word: '%', scale: 100 };
-    case 'cm2':
-      return { word: 'cm²', scale: 1 };
-    case 'mm':
-      return { word: lengthUnit, scale: lengthUnit === 'in' ? inches(1) : 1 };
-    case 'kg':
-      return { word: massUnit, scale: massUnit === 'lb' ? pounds(1) : 1 };
-    default:
-      return { word: unit, scale: 1 };
-  }
-}
+const KPA_PER_PSI = 6.894757293168361;
+const CM2_PER_IN2 = 6.4516;
 
-/** Demand of limit with their unit, a fraction as percent. */
-export function demandOfLimit(demand: number, limit: number | null, unit: string): string {
-  const { word, scale } = scaleOf(unit);
-  return limit === null
-    ? `${figure(demand * scale)} ${word}, limit not known`
-    : `${figure(demand * scale)} of ${figure(limit * scale)} ${word}`;
+/** A stress with its unit, as the house reads it. */
+export const stress = (kpa: number): string =>
+  house.ways.lengthUnit === 'in' ? `${figure(kpa / KPA_PER_PSI)} psi` : `${figure(kpa)} kPa`;
+
+/** An area with its unit. */
+export const area = (cm2: number): string =>
+  house.ways.lengthUnit === 'in' ? `${figure(cm2 / CM2_PER_IN2)} in²` : `${shown(cm2, 0)} cm²`;
+
+/** Demand of limit with their unit, as the server says them. */
+export function demandOfLimit(said: { demand: string; limit: string | null; unit: string }): string {
+  return said.limit === null
+    ? `${said.demand} ${said.unit}, limit not known`
+    : `${said.demand} of ${said.limit} ${said.unit}`;
 }
 
 export function clock(iso: string): string {
@@ -190,12 +166,14 @@ export function dayAndClock(iso: string): string {
   return `${date.toLocaleDateString([], { day: 'numeric', month: 'short', year: 'numeric' })}, ${clock(iso)}`;
 }
 
-/** Inches to the nearest sixteenth, as a tape shows them. */
-export function sixteenths(mm: number): string {
-  const all = Math.round((mm / 25.4) * 16);
-  const whole = Math.floor(all / 16);
-  let top = all % 16;
-  let bottom = 16;
+const PARTS_OF_AN_INCH = 32;
+
+/** Inches to the nearest 1/32, as a tape shows them. */
+export function onATape(mm: number): string {
+  const all = Math.round((mm / MM_PER_IN) * PARTS_OF_AN_INCH);
+  const whole = Math.floor(all / PARTS_OF_AN_INCH);
+  let top = all % PARTS_OF_AN_INCH;
+  let bottom = PARTS_OF_AN_INCH;
   while (top > 0 && top % 2 === 0) {
     top /= 2;
     bottom /= 2;

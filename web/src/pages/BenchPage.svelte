@@ -1,8 +1,9 @@
 <!-- One pack on the bench. -->
 <script lang="ts">
   import { Download, History, Printer, Redo2, Undo2 } from '@lucide/svelte';
-  import { onDestroy, tick } from 'svelte';
+  import { onDestroy, tick, untrack } from 'svelte';
   import { Bench, type Station } from '../lib/bench/bench.svelte';
+  import Broken from '../lib/bench/Broken.svelte';
   import BlowMap from '../lib/bench/BlowMap.svelte';
   import Conflict from '../lib/bench/Conflict.svelte';
   import DropPlayer from '../lib/bench/DropPlayer.svelte';
@@ -23,14 +24,14 @@
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
   import { remember } from '../lib/present';
-  import { route } from '../lib/router';
+  import { route, searchParams } from '../lib/router';
   import { session } from '../lib/session.svelte';
   import CartonStation from '../lib/stations/CartonStation.svelte';
   import ItemStation from '../lib/stations/ItemStation.svelte';
   import StationHelp from '../lib/stations/StationHelp.svelte';
   import JourneyStation from '../lib/stations/JourneyStation.svelte';
   import Walls from '../lib/walls/Walls.svelte';
-  import { clock, inHouse } from '../lib/units';
+  import { clock } from '../lib/units';
 
   const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Carton', 'Walls'];
   const TIMED = {
@@ -46,8 +47,24 @@
   let showRevisions = $state(false);
   let playing = $state(false);
 
+  let id = $derived(String((route.params as { id?: string }).id));
+  /** The station in the address, so that Back goes to the one before and a link opens it. */
+  let addressed = $derived(STATIONS.find((s) => s.toLowerCase() === searchParams.get('at')) ?? 'Cushion');
+
   $effect(() => {
-    const opened = new Bench(String((route.params as { id?: string }).id), session.readOnly);
+    const to = addressed;
+    untrack(() => bench && (bench.station = to));
+  });
+  $effect(() => {
+    const at = bench?.station;
+    if (at && at !== untrack(() => addressed)) {
+      untrack(() => searchParams.set('at', at.toLowerCase()));
+    }
+  });
+
+  $effect(() => {
+    const opened = new Bench(id, session.readOnly);
+    opened.station = untrack(() => addressed);
     bench = null;
     void opened.open().then((problem) => {
       trouble = problem ?? '';
@@ -163,10 +180,9 @@
     {/if}
     <nav class="stations" aria-label="Stations">
       {#each STATIONS as station (station)}
-        <button
-          type="button"
-          aria-current={bench.station === station ? 'step' : undefined}
-          onclick={() => bench && (bench.station = station)}>{station}</button
+        <a
+          href="/packs/{bench.id}?at={station.toLowerCase()}"
+          aria-current={bench.station === station ? 'step' : undefined}>{station}</a
         >
       {/each}
     </nav>
@@ -192,12 +208,12 @@
 </Head>
 
 {#if trouble}
-  <main class="p-6">
+  <main id="main" class="p-6">
     <p class="text-base">{trouble}</p>
     <p class="mt-2"><a class="underline" href="/">Back to the shelf</a></p>
   </main>
 {:else if bench?.evaluation}
-  <main class="bench">
+  <main id="main" class="bench">
     <div class="work">
       <Sentence {bench} />
       <p class="verdict" role="status" data-verdict={bench.evaluation.verdict}>
@@ -206,7 +222,7 @@
         {#if weakest}
           <span
             ><span class="quiet">Weakest:</span>
-            {weakest.title.replace(/^Falls/, 'falls')}. {inHouse(firstSentence(weakest.because))}
+            {weakest.title.replace(/^Falls/, 'falls')}. {firstSentence(weakest.because)}
             {#if !bench.readOnly && bench.evaluation.verdict !== 'holds' && bench.evaluation.verdict !== 'unknown'}
               <button type="button" class="mend" onclick={() => bench && mend(bench, weakest.id)}
                 >What would mend it</button
@@ -256,8 +272,10 @@
   <Figures {bench} />
   <Revisions {bench} bind:open={showRevisions} />
   <Conflict {bench} />
+{:else if bench && bench.problems.length > 0}
+  <Broken {bench} />
 {:else}
-  <main class="p-6" aria-busy="true">Opening the pack</main>
+  <main id="main" class="p-6" aria-busy="true">Opening the pack</main>
 {/if}
 
 <style>
@@ -266,12 +284,14 @@
     align-self: stretch;
     margin-left: 0.75rem;
   }
-  .stations button {
+  .stations a {
+    display: flex;
+    align-items: center;
     padding: 0 0.5rem;
     min-height: 2.75rem;
     border-bottom: 3px solid transparent;
   }
-  .stations button:hover {
+  .stations a:hover {
     background: var(--color-base-200);
   }
   .stations [aria-current] {

@@ -38,7 +38,7 @@
   <span class="grow"></span>
 </Head>
 
-<main class="doc">
+<main id="main" class="doc">
   {#if page}
     <!-- eslint-disable-next-line svelte/no-at-html-tags -->
     {@html html}

@@ -23,7 +23,7 @@
   <span class="grow"></span>
 </Head>
 
-<main class="help-page">
+<main id="main" class="help-page">
   <Tour />
 
   <section aria-labelledby="verdict-title">

@@ -20,7 +20,7 @@
   <span class="grow"></span>
 </Head>
 
-<main class="house">
+<main id="main" class="house">
   <div class="column">
     <Ways />
     <OwnPassword />

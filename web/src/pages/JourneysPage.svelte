@@ -102,7 +102,7 @@
   <span class="grow"></span>
 </Head>
 
-<main class="journeys">
+<main id="main" class="journeys">
   <p class="quiet">
     A pack that travels … Each opens to what it is reckoned with. Heights, spectra and climates are presets, some of
     them assumed: your carrier and your own recorders know better.

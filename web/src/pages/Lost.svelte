@@ -4,7 +4,7 @@
 </script>
 
 <Head />
-<main class="p-6">
+<main id="main" class="p-6">
   <h1 class="text-lg font-semibold">There is no page here</h1>
   <p class="mt-2">Nothing is lost: your packs are on <a class="underline" href="/">the shelf</a>.</p>
 </main>

@@ -10,7 +10,7 @@
   import QuantityField from '../lib/parts/QuantityField.svelte';
   import SmallSection from '../lib/parts/SmallSection.svelte';
   import { navigate } from '../lib/router';
-  import { figure, inHouse, length, mass, sizeText } from '../lib/units';
+  import { figure, length, mass, sizeText } from '../lib/units';
 
   /** Answers stay for this visit, so that a page left by mistake loses none. */
   const KEPT = 'rampart.new-pack';
@@ -81,14 +81,22 @@
     wall = data ? { found: data, evaluation: evaluation?.data ?? null } : null;
   }
 
+  /** One key a visit to this page: however often the button is pressed, one pack is made. */
+  const key = crypto.randomUUID();
+  let taking = $state(false);
+
   async function take(taken: PackFile) {
-    const { data, problem } = await call(api.POST('/api/packs', { body: taken }));
+    taking = true;
+    const { data, problem } = await call(
+      api.POST('/api/packs', { params: { header: { 'Idempotency-Key': key } }, body: taken })
+    );
     if (data) {
       sessionStorage.removeItem(KEPT);
       await navigate('/packs/:id', { params: { id: data.id } });
     } else {
       trouble = `${problem.detail} Your answers are kept.`;
     }
+    taking = false;
   }
 
   function named(taken: PackFile): PackFile {
@@ -105,7 +113,7 @@
   >
 </Head>
 
-<main class="new">
+<main id="main" class="new">
   <form class="questions" onsubmit={(e) => e.preventDefault()}>
     <section>
       <label for="new-name"><h2>What is it?</h2></label>
@@ -203,7 +211,7 @@
             <span>The smallest wall that does:</span>
           </p>
         {:else}
-          <p class="text-base">{inHouse(wall.found.because ?? '')}</p>
+          <p class="text-base">{wall.found.because ?? ''}</p>
         {/if}
       {/if}
     </div>
@@ -228,8 +236,11 @@
       <p>
         Outside <b>{sizeText(evaluation.outsideMm)}</b>, <b>{mass(evaluation.grossMassKg)}</b> with the item.
       </p>
-      <button type="button" class="btn mt-3 btn-neutral" disabled={searching} onclick={() => take(named(found))}
-        >Put it on the bench</button
+      <button
+        type="button"
+        class="btn mt-3 btn-neutral"
+        disabled={searching || taking}
+        onclick={() => take(named(found))}>Put it on the bench</button
       >
       <p class="quiet mt-3 text-xs">
         Rests on nominal foam constants, good to about 20 %. A prediction for planning: prove what is valuable or can

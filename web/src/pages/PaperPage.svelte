@@ -7,9 +7,9 @@
   import Cut from '../lib/parts/Cut.svelte';
   import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
-  import { route } from '../lib/router';
+  import { route, searchParams } from '../lib/router';
   import { house } from '../lib/house.svelte';
-  import { dayAndClock, inHouse, pounds, shown, sixteenths } from '../lib/units';
+  import { dayAndClock, MM_PER_IN, onATape, pounds, shown } from '../lib/units';
 
   type Size = { length: number; width: number; height: number };
 
@@ -19,9 +19,12 @@
   /** Room for one section on A4 and on Letter, mm. */
   const ROOM = { width: 86, height: 78 };
   const SCALES = [1, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50, 100];
-  const BAR_MM = 50;
+  const BAR = { mm: { long: 50, words: '50 mm' }, in: { long: 2 * MM_PER_IN, words: '2 in' } };
 
   let id = String((route.params as { id?: string }).id);
+  /** The revision that is shown as it was evaluated when it was made; null for the draft. */
+  let asked = Number(searchParams.get('revision'));
+  let revision = Number.isInteger(asked) && asked > 0 ? asked : null;
   let pack = $state.raw<PackFile | null>(null);
   let evaluation = $state.raw<Evaluation | null>(null);
   let cuts = $state.raw<CutList | null>(null);
@@ -37,25 +40,55 @@
       trouble = stored.problem.detail;
       return;
     }
-    const body = stored.data.pack;
+    if (revision === null) {
+      pack = stored.data.pack;
+      standing = `${stored.data.revision === null ? 'draft' : `after revision ${stored.data.revision}`}, saved ${dayAndClock(stored.data.savedAt)}`;
+    } else {
+      const frozen = await call(
+        api.GET('/api/packs/{id}/revisions/{number}', { params: { path: { id, number: revision } } })
+      );
+      if (!frozen.data) {
+        trouble = frozen.problem.detail;
+        return;
+      }
+      pack = frozen.data.pack;
+      standing = `revision ${revision}, made ${dayAndClock(frozen.data.madeAt)} by ${frozen.data.author}`;
+    }
+    await report();
+  }
+
+  /** What the server says of the pack, in the unit of this page. */
+  async function report() {
+    const body = pack!;
+    const query = { units: unit, decimal: house.ways.numbers };
+    if (revision !== null) {
+      const kept = await call(
+        api.GET('/api/packs/{id}/revisions/{number}/report', {
+          params: { path: { id, number: revision }, query }
+        })
+      );
+      trouble = kept.problem?.detail ?? '';
+      evaluation = kept.data?.evaluation ?? null;
+      cuts = kept.data?.cutList ?? null;
+      return;
+    }
     const [evaluated, list] = await Promise.all([
-      call(api.POST('/api/evaluations', { body })),
-      call(api.POST('/api/cut-lists', { body }))
+      call(api.POST('/api/evaluations', { params: { query }, body })),
+      call(api.POST('/api/cut-lists', { params: { query }, body }))
     ]);
     trouble = (evaluated.problem ?? list.problem)?.detail ?? '';
-    pack = body;
     evaluation = evaluated.data ?? null;
     cuts = list.data ?? null;
-    standing = `${stored.data.revision === null ? 'draft' : `after revision ${stored.data.revision}`}, saved ${dayAndClock(stored.data.savedAt)}`;
   }
 
   function choose(next: 'mm' | 'in') {
     unit = next;
     localStorage.setItem(UNIT_KEPT, next);
+    void report();
   }
 
   function length(mm: number): string {
-    return unit === 'in' ? sixteenths(mm) : shown(mm, 1);
+    return unit === 'in' ? onATape(mm) : shown(mm, 1);
   }
 
   function sizes(size: Size): string {
@@ -115,8 +148,12 @@
       {/each}
     </span>
     {#each [{ paper: 'a4', name: 'A4' }, { paper: 'letter', name: 'Letter' }] as each (each.paper)}
-      <a class="plain-button" href="/api/packs/{id}/page.pdf?units={unit}&paper={each.paper}" download
-        ><FileText size={15} aria-hidden="true" /> PDF, {each.name}</a
+      <a
+        class="plain-button"
+        href="/api/packs/{id}/page.pdf?units={unit}&decimal={house.ways.numbers}&paper={each.paper}{revision === null
+          ? ''
+          : `&revision=${revision}`}"
+        download><FileText size={15} aria-hidden="true" /> PDF, {each.name}</a
       >
     {/each}
     <button type="button" class="btn btn-neutral btn-sm" onclick={() => window.print()}
@@ -126,9 +163,9 @@
 </div>
 
 {#if trouble}
-  <main class="p-6"><p class="text-base">{trouble}</p></main>
+  <main id="main" class="p-6"><p class="text-base">{trouble}</p></main>
 {:else if pack && evaluation && cuts}
-  <main class="paper" data-theme="paper" data-unit={unit}>
+  <main id="main" class="paper" data-theme="paper" data-unit={unit}>
     <header>
       <h2>{pack.name}</h2>
       <p>{standing}</p>
@@ -145,11 +182,7 @@
         ><b>{capital(evaluation.verdict)}</b>{#if weakest && evaluation.verdict !== 'holds'}. Weakest: {weakest.title.replace(
             /^Falls/,
             'falls'
-          )}. {inHouse(weakest.because, {
-            ...house.ways,
-            lengthUnit: unit,
-            massUnit: unit === 'in' ? 'lb' : 'kg'
-          })}{:else if weakest}, weakest: {weakest.title.replace(/^Falls/, 'falls')}, with {shown(
+          )}. {weakest.because}{:else if weakest}, weakest: {weakest.title.replace(/^Falls/, 'falls')}, with {shown(
             (weakest.margin ?? 0) * 100,
             0
           )} % to spare.{/if}</span
@@ -181,8 +214,8 @@
         </figure>
       {/each}
       <p class="bar">
-        <span style:width="{BAR_MM}mm"></span>
-        1 : {ratio} printed at full size; this bar is {BAR_MM} mm long then.
+        <span style:width="{BAR[unit].long}mm"></span>
+        1 : {ratio} printed at full size; this bar is {BAR[unit].words} long then.
       </p>
     </div>
 
@@ -226,7 +259,9 @@
         </tbody>
       </table>
       <table class="wide">
-        <caption>Pieces to cut; no allowance for the saw is in them</caption>
+        <caption
+          >Pieces to cut, to the nearest {unit === 'in' ? '1/32 in' : '0.1 mm'}; no allowance for the saw is in them</caption
+        >
         <thead>
           <tr
             ><th>layer</th><th class="number">pieces</th><th class="number">size, {unit}</th><th class="number"
@@ -242,11 +277,25 @@
               <td class="number">{length(piece.lengthMm)} × {length(piece.widthMm)}</td>
               <td class="number">{length(piece.thicknessMm)}</td>
               <td>{foamOf(piece.layer)}</td>
-              <td>{faces(piece.faces)}</td>
+              <td>{piece.placesSaid.length > 0 ? piece.placesSaid.join('; ') : faces(piece.faces)}</td>
             </tr>
           {/each}
         </tbody>
       </table>
+      {#if cuts.fills.length > 0}
+        <table class="wide">
+          <caption>To fill in, not cut</caption>
+          <tbody>
+            {#each cuts.fills as fill (fill.layer)}
+              <tr>
+                <td>{fill.layer + 1}</td>
+                <td>{fill.material}</td>
+                <td>about {shown(fill.litres, fill.litres < 10 ? 1 : 0)} litres</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      {/if}
     </div>
 
     <footer>
@@ -254,9 +303,10 @@
         Outside <b>{sizes(evaluation.outsideMm)}</b>, <b>{mass(evaluation.grossMassKg)}</b> packed, without tape and labels.
       </p>
       <p>
-        Rests on nominal foam constants, good to about 20 %, and on tables quoted from memory; rules' edition {evaluation.rules}.
-        A prediction for planning: prove what is valuable or can hurt someone in a laboratory. Carriers' rules and local
-        law come first.
+        Rests on nominal foam constants, good to about 20 %, and on tables quoted from memory; rules' edition {evaluation.rules}{evaluation.workedInTime
+          ? '; the falls were worked in time'
+          : ''}. A prediction for planning: prove what is valuable or can hurt someone in a laboratory. Carriers' rules
+        and local law come first.
       </p>
     </footer>
   </main>
@@ -279,6 +329,10 @@
     align-items: baseline;
     justify-content: space-between;
     border-bottom: 2px solid currentColor;
+  }
+  .paper,
+  .paper :global(td) {
+    overflow-wrap: anywhere;
   }
   h2 {
     font-size: 14pt;

@@ -15,7 +15,7 @@
   const PAGE = 24;
 
   type Verdict = Card['verdict'] | 'any';
-  type Kind = Card['kind'] | 'any';
+  type Kind = NonNullable<Card['kind']> | 'any';
   type Order = 'saved' | 'name' | 'weakest' | 'size' | 'mass';
   const VERDICTS: { value: Verdict; text: string }[] = [
     { value: 'any', text: 'any verdict' },
@@ -88,8 +88,8 @@
     localStorage.setItem(TOUR_LEFT, 'left');
   }
 
-  async function add(pack: PackFile): Promise<string | null> {
-    const answer = await call(api.POST('/api/packs', { body: pack }));
+  async function add(pack: PackFile, key: string): Promise<string | null> {
+    const answer = await call(api.POST('/api/packs', { params: { header: { 'Idempotency-Key': key } }, body: pack }));
     problem = answer.problem ?? null;
     return answer.data?.id ?? null;
   }
@@ -113,9 +113,21 @@
     }
   }
 
+  /** Packs that are being copied or deleted: their buttons wait. */
+  let busy = $state.raw<string[]>([]);
+
+  async function alone(card: Card, work: () => Promise<void>) {
+    if (!busy.includes(card.id)) {
+      busy = [...busy, card.id];
+      await work();
+      busy = busy.filter((id) => id !== card.id);
+    }
+  }
+
   async function duplicate(card: Card) {
+    const key = crypto.randomUUID();
     const { data } = await call(api.GET('/api/packs/{id}', { params: { path: { id: card.id } } }));
-    if (data && (await add({ ...data.pack, name: `${data.pack.name.slice(0, 190)}, copy` }))) {
+    if (data && (await add({ ...data.pack, name: `${data.pack.name.slice(0, 190)}, copy` }, key))) {
       toasts.show({ text: `${card.name} duplicated.` });
       await load();
     }
@@ -173,7 +185,7 @@
   {/if}
 </Head>
 
-<main class="shelf">
+<main id="main" class="shelf">
   <h1 class="text-xl font-semibold">
     The shelf <span class="quiet text-sm font-normal">{loaded ? `${total} ${total === 1 ? 'pack' : 'packs'}` : ''}</span
     >
@@ -232,7 +244,10 @@
                 >{card.weakest.replace(/^Falls/, 'falls')}</span
               >{/if}
           </p>
-          <p>{sizeText(card.outsideMm)}, {mass(card.grossMassKg)}</p>
+          {#if card.trouble}<p class="trouble" title={card.trouble}>{card.trouble}</p>{/if}
+          {#if card.outsideMm && card.grossMassKg !== null}
+            <p>{sizeText(card.outsideMm)}, {mass(card.grossMassKg)}</p>
+          {/if}
           {#if card.note}<p class="note truncate" title={card.note}>{card.note}</p>{/if}
           <p class="quiet text-xs">
             {card.revision === null ? 'draft' : `revision ${card.revision}`}, {card.savedBy}, {dayAndClock(
@@ -254,14 +269,16 @@
               class="plain-button"
               title="Duplicate"
               aria-label="Duplicate {card.name}"
-              onclick={() => duplicate(card)}><Copy size={15} aria-hidden="true" /></button
+              disabled={busy.includes(card.id)}
+              onclick={() => alone(card, () => duplicate(card))}><Copy size={15} aria-hidden="true" /></button
             >
             <button
               type="button"
               class="plain-button"
               title="Delete"
               aria-label="Delete {card.name}"
-              onclick={() => remove(card)}><Trash2 size={15} aria-hidden="true" /></button
+              disabled={busy.includes(card.id)}
+              onclick={() => alone(card, () => remove(card))}><Trash2 size={15} aria-hidden="true" /></button
             >
           {/if}
         </div>
@@ -285,6 +302,14 @@
     max-width: 82rem;
     margin: 0 auto;
     padding: 1rem 1.125rem 4rem;
+  }
+  .trouble {
+    display: -webkit-box;
+    overflow: hidden;
+    overflow-wrap: anywhere;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 3;
+    line-clamp: 3;
   }
   .filters {
     line-height: 2;

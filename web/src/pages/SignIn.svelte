@@ -28,7 +28,7 @@
 </script>
 
 <Head />
-<main class="sign-in">
+<main id="main" class="sign-in">
   <div>
     <h1 class="text-2xl font-semibold">{first ? 'The first account' : 'Sign in'}</h1>
     <p class="quiet mt-1">

@@ -30,7 +30,7 @@
   <span class="grow"></span>
 </Head>
 
-<main class="stores">
+<main id="main" class="stores">
   {#if materials.all.foams.length > 0}
     {#if room === 'Foams'}
       <FoamStore />

@@ -1,4 +1,4 @@
-import createClient, { type Middleware } from 'openapi-fetch';
+import createClient, { createQuerySerializer, type Middleware } from 'openapi-fetch';
 import { say } from '../messages';
 import type { components, paths } from './schema';
 
@@ -22,6 +22,7 @@ export type Beginnings = Schemas['Beginnings'];
 export type FirstWall = Schemas['FirstWallView'];
 export type CutList = Schemas['CutListView'];
 export type Remedy = Schemas['RemedyView'];
+export type Report = Schemas['ReportView'];
 export type HouseWays = Schemas['HouseWays'];
 export type Member = Schemas['Member'];
 export type Visit = Schemas['VisitView'];
@@ -88,7 +89,27 @@ const token: Middleware = {
   }
 };
 
-export const api = createClient<paths>({ baseUrl: '' });
+/** How answers are to be worded; set once the ways of the house are known. */
+let ways: () => HouseWays | null = () => null;
+
+/** Sentences and quantities come in these ways from now on. */
+export function speakIn(now: () => HouseWays): void {
+  ways = now;
+}
+
+/** The wording that is asked for, as parameters of the address. */
+function asked(): Record<string, string> {
+  const now = ways();
+  return now ? { units: now.lengthUnit, masses: now.massUnit, decimal: now.numbers } : {};
+}
+
+const written = createQuerySerializer();
+
+/** Every call asks in the ways of the house; one that asks in its own units names them itself. */
+export const api = createClient<paths>({
+  baseUrl: '',
+  querySerializer: (query) => written('units' in query ? query : { ...asked(), ...query })
+});
 api.use(token);
 
 /** Sends a file as it is: the server says what is wrong with it. Null where it was taken. */
@@ -111,7 +132,7 @@ export async function fetchAs(
   body: unknown
 ): Promise<{ blob: Blob; problem: null } | { blob: null; problem: Problem }> {
   try {
-    const response = await fetch(path, {
+    const response = await fetch(`${path}?${written(asked())}`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': await freshToken() },
       body: JSON.stringify(body)
@@ -161,7 +182,7 @@ export async function lines<T>(
   take: (line: T) => void
 ): Promise<Problem | null> {
   try {
-    const response = await fetch(path, {
+    const response = await fetch(`${path}?${written(asked())}`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': await freshToken() },
       body: JSON.stringify(body),

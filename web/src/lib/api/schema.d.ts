@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{id}/revisions/{number}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["report"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -575,6 +591,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/searches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put?: never;
+        post?: never;
+        delete: operations["stop"];
         options?: never;
         head?: never;
         patch?: never;
@@ -948,6 +980,7 @@ export interface components {
             limit: number | null;
             /** Format: double */
             margin: number | null;
+            said: components["schemas"]["SaidView"];
             /** @enum {string} */
             status: "breaks" | "unknown" | "thin" | "holds";
             title: string;
@@ -985,14 +1018,14 @@ export interface components {
         };
         Card: {
             /** Format: double */
-            grossMassKg: number;
+            grossMassKg: number | null;
             id: string;
-            /** @enum {string} */
-            kind: "single" | "box_in_box" | "more_boxes";
+            /** @enum {string|null} */
+            kind: "single" | "box_in_box" | "more_boxes" | null;
             materials: string[];
             name: string;
             note: string;
-            outsideMm: components["schemas"]["SizeView"];
+            outsideMm: components["schemas"]["SizeView"] | null;
             photograph: string | null;
             /** Format: int32 */
             revision: number | null;
@@ -1000,6 +1033,7 @@ export interface components {
             savedAt: string;
             savedBy: string;
             solids: components["schemas"]["SolidView"][];
+            trouble: string | null;
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
             /** Format: int64 */
@@ -1041,6 +1075,7 @@ export interface components {
             /** Format: double */
             margin: number | null;
             notes: string[];
+            said: components["schemas"]["SaidView"];
             spread: components["schemas"]["Spread"] | null;
             /** @enum {string} */
             status: "breaks" | "unknown" | "thin" | "holds";
@@ -1116,8 +1151,17 @@ export interface components {
             outsideMm: components["schemas"]["SizeView"];
             stock: boolean;
         };
+        CutFill: {
+            /** Format: int32 */
+            layer: number;
+            /** Format: double */
+            litres: number;
+            material: string;
+            structure: string;
+        };
         CutListView: {
             boxes: components["schemas"]["CutBox"][];
+            fills: components["schemas"]["CutFill"][];
             pieces: components["schemas"]["CutPiece"][];
         };
         CutPiece: {
@@ -1128,10 +1172,19 @@ export interface components {
             layer: number;
             /** Format: double */
             lengthMm: number;
+            places: components["schemas"]["CutPlace"][];
+            placesSaid: string[];
             /** Format: double */
             thicknessMm: number;
             /** Format: double */
             widthMm: number;
+        };
+        CutPlace: {
+            face: string;
+            firstFrom: string;
+            firstMm: number[];
+            secondFrom: string;
+            secondMm: number[];
         };
         DelicacyChoice: {
             examples: string;
@@ -1211,6 +1264,7 @@ export interface components {
             verdict: "breaks" | "unknown" | "thin" | "holds";
             walls: components["schemas"]["WallView"][];
             weakest: string | null;
+            workedInTime: boolean;
         };
         EventView: {
             detail: string;
@@ -1225,6 +1279,7 @@ export interface components {
         FigureView: {
             basis: string;
             name: string;
+            said: string | null;
             source: string;
             symbol: string;
             unit: string;
@@ -1260,6 +1315,7 @@ export interface components {
         };
         FoamTestsView: {
             creep: components["schemas"]["CreepFitView"] | null;
+            doubts: string[];
             first: components["schemas"]["LawFitView"] | null;
             lines: components["schemas"]["TestLineView"][];
             points: components["schemas"]["TestPointView"][];
@@ -1291,6 +1347,7 @@ export interface components {
             squeezeKpa: number;
             /** Format: double */
             stiffnessPerC: number;
+            structure: string;
             substance: string;
             tests: components["schemas"]["TestsView"] | null;
         };
@@ -1308,11 +1365,13 @@ export interface components {
             basis: string;
             /** Format: double */
             flipsAt: number | null;
+            flipsAtSaid: string | null;
             /** Format: double */
             marginLess: number;
             /** Format: double */
             marginMore: number;
             name: string;
+            said: string;
             /** Format: double */
             swing: number;
             unit: string;
@@ -1556,13 +1615,13 @@ export interface components {
         };
         Pack_cushion: {
             bearingCm2?: {
-                all?: number;
-                back?: number;
-                bottom?: number;
-                front?: number;
-                left?: number;
-                right?: number;
-                top?: number;
+                all?: 0 | number;
+                back?: 0 | number;
+                bottom?: 0 | number;
+                front?: 0 | number;
+                left?: 0 | number;
+                right?: 0 | number;
+                top?: 0 | number;
             };
             blockMm?: components["schemas"]["Pack_size"];
             /** @enum {unknown} */
@@ -1581,13 +1640,13 @@ export interface components {
                 top?: number;
             };
             thicknessMm: {
-                all?: number;
-                back?: number;
-                bottom?: number;
-                front?: number;
-                left?: number;
-                right?: number;
-                top?: number;
+                all?: 0 | number;
+                back?: 0 | number;
+                bottom?: 0 | number;
+                front?: 0 | number;
+                left?: 0 | number;
+                right?: 0 | number;
+                top?: 0 | number;
             };
         } & (unknown & unknown);
         Pack_cushionLaw: {
@@ -1754,7 +1813,7 @@ export interface components {
             material: ("tissue" | "foam-sheet" | "film") | string;
             /** @enum {unknown} */
             tape?: "none" | "on-itself" | "on-item";
-            thicknessMm: number;
+            thicknessMm: 0 | number;
         };
         Pack_wrapMaterial: {
             /** @description a house id: own. and up to 40 small letters, digits and hyphens */
@@ -1844,6 +1903,9 @@ export interface components {
             found: number;
             /** Format: int32 */
             of: number;
+            trouble: string | null;
+            /** Format: int32 */
+            waiting: number;
         };
         ProposalRequest: {
             limits: components["schemas"]["LimitsGiven"];
@@ -1878,6 +1940,7 @@ export interface components {
             worked: number;
         };
         RemedyView: {
+            apart: boolean;
             changes: components["schemas"]["PackChange"][];
             /** Format: double */
             cost: number | null;
@@ -1885,19 +1948,23 @@ export interface components {
             dearer: number | null;
             /** Format: double */
             grossMassKg: number;
-            /** Format: int32 */
-            layer: number;
             /** Format: double */
             margin: number;
             outline: components["schemas"]["SolidView"][];
             outsideMm: components["schemas"]["SizeView"];
             title: string;
+            /** Format: int32 */
+            together: number;
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
             weakest: string | null;
         };
         Rename: {
             name: string;
+        };
+        ReportView: {
+            cutList: components["schemas"]["CutListView"];
+            evaluation: components["schemas"]["EvaluationView"];
         };
         RevisionDetail: {
             author: string;
@@ -1929,12 +1996,28 @@ export interface components {
             /** @enum {string} */
             role: "keeper" | "designer" | "packer";
         };
+        SaidView: {
+            demand: string;
+            limit: string | null;
+            unit: string;
+        };
         Save: {
             /** Format: date-time */
             savedAt: string;
             savedBy: string;
             /** Format: int64 */
             version: number;
+        };
+        SearchView: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            found: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            place: number;
+            what: string;
         };
         SensitivityView: {
             influences: components["schemas"]["InfluenceView"][];
@@ -2196,7 +2279,11 @@ export interface operations {
     };
     compare: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2222,6 +2309,9 @@ export interface operations {
         parameters: {
             query: {
                 check: string;
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
             };
             header?: never;
             path?: never;
@@ -2246,7 +2336,11 @@ export interface operations {
     };
     cutList: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2272,6 +2366,9 @@ export interface operations {
         parameters: {
             query?: {
                 simulate?: string;
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
             };
             header?: never;
             path?: never;
@@ -2298,6 +2395,9 @@ export interface operations {
         parameters: {
             query?: {
                 simulate?: string;
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
             };
             header?: never;
             path?: never;
@@ -2370,7 +2470,11 @@ export interface operations {
     };
     firstWall: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2564,7 +2668,9 @@ export interface operations {
     add_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2741,7 +2847,9 @@ export interface operations {
     page: {
         parameters: {
             query?: {
-                units?: "mm" | "in";
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
                 paper?: "a4" | "letter";
                 revision?: number;
             };
@@ -2931,7 +3039,11 @@ export interface operations {
     };
     ofRevision: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path: {
                 id: string;
@@ -2948,6 +3060,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DifferenceView"];
+                };
+            };
+        };
+    };
+    report: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
                 };
             };
         };
@@ -3110,7 +3249,11 @@ export interface operations {
     };
     propose: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3134,7 +3277,11 @@ export interface operations {
     };
     proposeInLines: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3160,6 +3307,9 @@ export interface operations {
         parameters: {
             query?: {
                 check?: string;
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
             };
             header?: never;
             path?: never;
@@ -3202,9 +3352,51 @@ export interface operations {
             };
         };
     };
-    sensitivity: {
+    own: {
         parameters: {
             query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchView"][];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sensitivity: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3458,7 +3650,11 @@ export interface operations {
     };
     differences: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3604,7 +3800,11 @@ export interface operations {
     };
     history_1: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path: {
                 id: string;

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { api, call, type Comparison } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
-  import { clock, inHouse } from '../units';
+  import { clock } from '../units';
   import type { Bench } from './bench.svelte';
 
   let { bench }: { bench: Bench } = $props();
@@ -62,7 +62,7 @@
             {#each comparison.parts as part (part.path)}
               <tr>
                 <th scope="row">{part.title}</th>
-                <td>{inHouse(part.words)}</td>
+                <td>{part.words}</td>
                 <td class="choice">
                   <label
                     ><input
@@ -91,7 +91,7 @@
         </table>
       </div>
       {#if comparison.effects.length > 0}
-        <p class="quiet mt-2">Yours to theirs does this: {inHouse(comparison.effects.join('; '))}.</p>
+        <p class="quiet mt-2">Yours to theirs does this: {comparison.effects.join('; ')}.</p>
       {/if}
     {/if}
     <!-- Not before there is something to choose from: a key still on its way must not settle it unseen. -->

@@ -1,7 +1,6 @@
 <!-- What differs between two packs, in words, and what that does. -->
 <script lang="ts">
   import type { Comparison } from '../api/client';
-  import { inHouse } from '../units';
 
   let { comparison }: { comparison: Comparison } = $props();
 </script>
@@ -11,11 +10,11 @@
 {:else}
   <ul class="differences">
     {#each comparison.parts as part (part.path)}
-      <li><b>{part.title}</b>: {inHouse(part.words)}</li>
+      <li><b>{part.title}</b>: {part.words}</li>
     {/each}
   </ul>
   {#if comparison.effects.length > 0}
-    <p class="mt-1">So: {inHouse(comparison.effects.join('; '))}.</p>
+    <p class="mt-1">So: {comparison.effects.join('; ')}.</p>
   {/if}
 {/if}
 

@@ -1,7 +1,6 @@
 <!-- Why a check stands as it does: sentence, curve, formula, every number with what it rests on. -->
 <script lang="ts">
   import { api, call, type Check, type CurveData } from '../api/client';
-  import { inHouse } from '../units';
   import type { Bench } from './bench.svelte';
   import Curve from './Curve.svelte';
   import RemedyList from './RemedyList.svelte';
@@ -48,7 +47,7 @@
 </script>
 
 <div class="detail">
-  <p>{inHouse(check.because)}</p>
+  <p>{check.because}</p>
   {#if curve}<Curve {curve} />{/if}
   {#if !bench.readOnly && (check.status === 'breaks' || check.status === 'thin')}<RemedyList {bench} {check} />{/if}
   <details>
@@ -68,7 +67,9 @@
           <tr>
             <td><code>{f.symbol}</code></td>
             <td>{f.name}</td>
-            <td class="value">{figure(f.value)} {f.unit === 'cm2' ? 'cm²' : f.unit}</td>
+            <td class="value"
+              >{figure(f.value)} {f.unit === 'cm2' ? 'cm²' : f.unit}{f.said === null ? '' : ` (${f.said})`}</td
+            >
             <td title={f.source || BASIS[f.basis]}><span class="tag">{f.basis}</span></td>
           </tr>
           {#if f.source}

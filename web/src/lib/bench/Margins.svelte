@@ -56,9 +56,7 @@
           <span class="words">
             <b>{group.title}</b>
             <span class="quiet"
-              >{group.check.id === 'material'
-                ? HARM[group.check.status]
-                : demandOfLimit(group.check.demand, group.check.limit, group.check.unit)},
+              >{group.check.id === 'material' ? HARM[group.check.status] : demandOfLimit(group.check.said)},
               <span class="status-{group.check.status}">{group.check.status}</span></span
             >
           </span>

@@ -3,7 +3,7 @@
   import { api, call, type Sensitivity } from '../api/client';
   import { capital } from '../faces';
   import Trouble from '../parts/Trouble.svelte';
-  import { figure, length, mass, shown } from '../units';
+  import { shown } from '../units';
   import { save } from './save';
   import type { Bench } from './bench.svelte';
   import type { Problem } from '../api/client';
@@ -25,10 +25,6 @@
     answer = data ?? answer;
     problem = trouble ?? null;
     busy = false;
-  }
-
-  function amount(value: number, unit: string): string {
-    return unit === 'mm' ? length(value, 1) : unit === 'kg' ? mass(value, 2) : `${figure(value)} ${unit}`.trim();
   }
 
   const percent = (margin: number) => `${shown(margin * 100, 0)} %`;
@@ -58,14 +54,12 @@
     <ol>
       {#each answer.influences as one (one.name)}
         <li>
-          <span class="name"
-            >{capital(one.name)}, {amount(one.value, one.unit)} <span class="quiet">[{one.basis}]</span></span
-          >
+          <span class="name">{capital(one.name)}, {one.said} <span class="quiet">[{one.basis}]</span></span>
           <span class="bar" aria-hidden="true"><span style:width="{(one.swing / most) * 100}%"></span></span>
           <span class="quiet"
             >a tenth less: {percent(one.marginLess)}, a tenth more: {percent(one.marginMore)}{one.flipsAt === null
               ? '; no change up to twice as much turns the verdict'
-              : `; at ${amount(one.flipsAt, one.unit)} the pack ${one.verdictThere === 'thin' ? 'is thin' : one.verdictThere}`}</span
+              : `; at ${one.flipsAtSaid} the pack ${one.verdictThere === 'thin' ? 'is thin' : one.verdictThere}`}</span
           >
         </li>
       {/each}

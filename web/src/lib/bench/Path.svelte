@@ -4,7 +4,7 @@
   import { hatchOf, materialOf, materials } from '../catalogue.svelte';
   import { capital, type FaceWord } from '../faces';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { figure, inHouse, length, shown } from '../units';
+  import { area, length, shown, stress } from '../units';
   import type { Bench } from './bench.svelte';
   import { side, withSide } from './edit';
 
@@ -65,11 +65,24 @@
     return { start, list };
   }
 
-  /** How wide a label over this middle may be without meeting its neighbours or leaving the drawing. */
-  function room(list: { kind: string; left: number; width: number }[], middle: number): number {
-    const others = list.filter((p) => p.kind === 'cushion').map((p) => p.left + p.width / 2);
-    const distances = others.filter((other) => other !== middle).map((other) => Math.abs(other - middle));
-    return Math.min(...distances, 2 * (width - middle), 2 * middle) - 12;
+  /** A label needs about so much; where cushions stand closer, each has a row of its own. */
+  const LABEL_WIDTH = 250;
+  const HALF_SMALL = 70;
+
+  function cushions(list: { kind: string; left: number; width: number }[]): number[] {
+    return list.filter((p) => p.kind === 'cushion').map((p) => p.left + p.width / 2);
+  }
+
+  /** How many rows of labels a wall needs. */
+  function rows(list: { kind: string; left: number; width: number }[]): number {
+    const middles = cushions(list);
+    const close = middles.some((m, i) => i > 0 && m - middles[i - 1]! < LABEL_WIDTH);
+    return close ? middles.length : 1;
+  }
+
+  /** Where a label has its middle: over its cushion, and wholly on the drawing. */
+  function within(middle: number, half: number): number {
+    return Math.min(Math.max(middle, half), Math.max(half, width - half));
   }
 
   function hatch(piece: Piece): string {
@@ -84,9 +97,9 @@
       return '';
     }
     const load = cushion.staticStressKpa[face];
-    const area = cushion.bearingCm2[face] ?? 0;
+    const bearing = cushion.bearingCm2[face] ?? 0;
     return `${materials.name(source.material)}${
-      load === null ? ', bare here' : `, ${shown(area, 0)} cm², ${figure(load)} kPa at rest`
+      load === null ? ', bare here' : `, ${area(bearing)}, ${stress(load)} at rest`
     }`;
   }
 
@@ -95,7 +108,7 @@
     if (!peak?.acts) {
       return 'takes nothing';
     }
-    return `${figure(peak.stressKpa[face] ?? 0)} kPa, squeezed ${shown((peak.strain[face] ?? 0) * 100, 0)} %`;
+    return `${stress(peak.stressKpa[face] ?? 0)}, squeezed ${shown((peak.strain[face] ?? 0) * 100, 0)} %`;
   }
 
   /** Where two walls land at once, how much of the direction each takes. */
@@ -136,9 +149,13 @@
     {#each walls as wall (wall.face)}
       {@const rest = placed(wall.pieces, 'rest')}
       {@const peak = placed(wall.pieces, 'peak')}
-      <div class="wall" style:height="{2 * BAR + LABEL + GAP + 2}px" data-wall={wall.face}>
-        <svg {width} height={2 * BAR + LABEL + GAP + 2} aria-hidden="true">
-          {#each [{ placed: rest, top: LABEL }, { placed: peak, top: LABEL + BAR + GAP }] as row, index (index)}
+      {@const count = Math.max(rows(rest.list), rows(peak.list))}
+      {@const top = count * LABEL}
+      {@const below = top + 2 * BAR + GAP}
+      {@const height = below + (count > 1 ? count * LABEL : 0) + 2}
+      <div class="wall" style:height="{height}px" data-wall={wall.face}>
+        <svg {width} {height} aria-hidden="true">
+          {#each [{ placed: rest, top }, { placed: peak, top: top + BAR + GAP }] as row, index (index)}
             <rect
               class="item"
               x={row.placed.start - STUB}
@@ -159,22 +176,41 @@
               />
             {/each}
           {/each}
-          <line class="travel" x1={rest.start} y1={LABEL + BAR} x2={peak.start} y2={LABEL + BAR + GAP} />
+          <line class="travel" x1={rest.start} y1={top + BAR} x2={peak.start} y2={top + BAR + GAP} />
+          {#if count > 1}
+            {#each rest.list.filter((p) => p.kind === 'cushion') as piece, index (piece.key)}
+              {@const later = peak.list.find((p) => p.key === piece.key)!}
+              <line
+                class="leader"
+                x1={piece.left + piece.width / 2}
+                y1={(index + 1) * LABEL - 2}
+                x2={piece.left + piece.width / 2}
+                y2={top}
+              />
+              <line
+                class="leader"
+                x1={later.left + later.width / 2}
+                y1={below}
+                x2={later.left + later.width / 2}
+                y2={below + index * LABEL + 3}
+              />
+            {/each}
+          {/if}
         </svg>
-        <span class="caption" style:left="0" style:top="{LABEL}px"
+        <span class="caption" style:left="0" style:top="{top}px"
           ><b>{capital(wall.face)}</b><br /><span class="quiet">at rest</span></span
         >
-        <span class="quiet caption" style:left="0" style:top="{LABEL + BAR + GAP + 8}px">at the peak</span>
-        {#each rest.list.filter((p) => p.kind === 'cushion') as piece (piece.key)}
+        <span class="quiet caption" style:left="0" style:top="{top + BAR + GAP + 8}px">at the peak</span>
+        {#each rest.list.filter((p) => p.kind === 'cushion') as piece, index (piece.key)}
           {@const later = peak.list.find((p) => p.key === piece.key)!}
           <span
             class="middle quiet caption"
-            style:left="{piece.left + piece.width / 2}px"
-            style:top="0"
-            style:max-width="{room(rest.list, piece.left + piece.width / 2)}px"
+            style:left="{within(piece.left + piece.width / 2, LABEL_WIDTH / 2)}px"
+            style:top="{count > 1 ? index * LABEL : 0}px"
+            style:max-width="{LABEL_WIDTH}px"
             title={atRest(wall.face, piece.layer)}>{atRest(wall.face, piece.layer)}</span
           >
-          <span class="plate" style:left="{piece.left + piece.width / 2}px" style:top="{LABEL + 3}px">
+          <span class="plate" style:left="{piece.left + piece.width / 2}px" style:top="{top + 3}px">
             <QuantityField
               kind="length"
               label="{materials.name(materialOf(bench.pack.layers[piece.layer]!))}, {wall.face}, thickness"
@@ -187,8 +223,9 @@
           </span>
           <span
             class="plate small"
-            style:left="{Math.min(width - 70, later.left + later.width / 2)}px"
-            style:top="{LABEL + BAR + GAP + 8}px">{atPeak(wall.face, piece.layer)}</span
+            style:left="{within(later.left + later.width / 2, HALF_SMALL)}px"
+            style:top="{count > 1 ? below + index * LABEL : top + BAR + GAP + 8}px"
+            >{atPeak(wall.face, piece.layer)}</span
           >
         {/each}
       </div>
@@ -196,7 +233,7 @@
   </div>
   <p>
     {#if drop.capped}
-      {inHouse(drop.blow.because)}
+      {drop.blow.because}
     {:else}
       The item travels {length(drop.travelMm, 0)}. Of the blow {share}.
     {/if}
@@ -238,6 +275,11 @@
   .travel {
     stroke: var(--color-error);
     stroke-dasharray: 3 3;
+  }
+  .leader {
+    stroke: var(--color-base-content);
+    stroke-width: 0.75;
+    opacity: 0.5;
   }
   .caption {
     position: absolute;

@@ -1,9 +1,9 @@
-<!-- What one change would mend a check; under the pointer or focus it stands as an outline round the section. -->
+<!-- What would mend a check, by one change, by two together, or by sending a part apart; under the pointer or focus it stands as an outline round the section. -->
 <script lang="ts">
   import { api, call, type Check, type Remedy } from '../api/client';
   import Glyph from '../parts/Glyph.svelte';
   import { house } from '../house.svelte';
-  import { inHouse, massNumber, shown } from '../units';
+  import { massNumber, shown } from '../units';
   import type { Bench } from './bench.svelte';
 
   let { bench, check }: { bench: Bench; check: Check } = $props();
@@ -63,15 +63,20 @@
 </script>
 
 <div class="remedies" aria-busy={slow}>
-  <h3 class="font-semibold">What one change would mend it</h3>
+  <h3 class="font-semibold">
+    {remedies?.[0]?.together === 2 ? 'What two changes together would mend it' : 'What would mend it'}
+  </h3>
   <div aria-live="polite">
     {#if trouble}
       <p>{trouble}</p>
     {:else if slow}
-      <p class="quiet">Trying every single change.</p>
-      <progress class="progress" aria-label="Trying every single change"></progress>
+      <p class="quiet">Trying every change.</p>
+      <progress class="progress" aria-label="Trying every change"></progress>
     {:else if remedies?.length === 0}
-      <p>No single change mends this. Change two things, or give the item an easier journey.</p>
+      <p>
+        Neither one change nor two together mend this. Give the item an easier journey, another carton or a sturdier
+        build.
+      </p>
     {/if}
   </div>
   {#if remedies}
@@ -89,7 +94,7 @@
           >
             <Glyph status={remedy.verdict} />
             <span>
-              <b>{inHouse(remedy.title)}</b>
+              <b>{remedy.title}</b>
               <span class="quiet">
                 {cost(remedy)}; the pack {remedy.verdict === 'holds'
                   ? 'holds'

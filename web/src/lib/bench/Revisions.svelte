@@ -2,7 +2,7 @@
 <script lang="ts">
   import { api, call, type Comparison, type PackFile, type RevisionInfo } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
-  import { dayAndClock, inHouse } from '../units';
+  import { dayAndClock } from '../units';
   import type { Bench } from './bench.svelte';
   import Differences from './Differences.svelte';
 
@@ -77,11 +77,9 @@
       told = `Revision ${number}: the stores have the same figures today as it was made on.`;
     } else {
       const words = data.materials.map((m) => `${m.name}: ${m.gone ? 'no longer in the stores' : m.words.join('; ')}`);
-      told = inHouse(
-        `Revision ${number} was made on other figures. Today ${words.join('. ')}. With them: ${
-          data.effects.join('; ') || 'no verdict would change'
-        }.`
-      );
+      told = `Revision ${number} was made on other figures. Today ${words.join('. ')}. With them: ${
+        data.effects.join('; ') || 'no verdict would change'
+      }.`;
     }
   }
 
@@ -120,6 +118,9 @@
           </span>
           <button type="button" class="plain-button" onclick={() => today(revision.number)}
             >Against today's stores<span class="sr-only">, revision {revision.number}</span></button
+          >
+          <a class="plain-button" href="/packs/{bench.id}/page?revision={revision.number}"
+            >Page<span class="sr-only"> of revision {revision.number}</span></a
           >
           <a class="plain-button" href="/api/packs/{bench.id}/file?revision={revision.number}" download>Export</a>
           {#if !bench.readOnly}

@@ -2,7 +2,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, call, type PackFile, type StoreDifference } from '../api/client';
-  import { inHouse } from '../units';
   import type { Bench } from './bench.svelte';
 
   let { bench }: { bench: Bench } = $props();
@@ -43,11 +42,9 @@
     <p>
       <b>The stores have other figures now.</b>
       {#each changed as material (material.id)}
-        {material.name}: {inHouse(material.words.join('; '))}.
+        {material.name}: {material.words.join('; ')}.
       {/each}
-      {difference!.effects.length > 0
-        ? `With them: ${inHouse(difference!.effects.join('; '))}.`
-        : 'No verdict would change.'}
+      {difference!.effects.length > 0 ? `With them: ${difference!.effects.join('; ')}.` : 'No verdict would change.'}
     </p>
     {#if !bench.readOnly}
       <button type="button" class="btn btn-sm" onclick={take}>Take the figures of today</button>

@@ -167,7 +167,10 @@ export class Bench {
     }
     this.ghost = null;
     this.lastKey = '';
-    this.chosenLayer = remedy.layer;
+    const layer = /^\/layers\/(\d+)/.exec(remedy.changes[0]?.path ?? '');
+    if (layer) {
+      this.chosenLayer = Number(layer[1]);
+    }
     this.change(pack, remedy.title);
   }
 
@@ -207,7 +210,9 @@ export class Bench {
   private async evaluate() {
     const turn = ++this.asked;
     const pack = this.pack;
-    const { data, problem } = await call(api.POST('/api/evaluations', { body: pack }));
+    const { data, problem } = await call(
+      api.POST('/api/evaluations', { params: { query: { simulate: 'never' } }, body: pack })
+    );
     if (turn < this.answered) {
       return;
     }

@@ -29,7 +29,7 @@ export function withSide(sides: SixSided | undefined, face: FaceWord, value: num
   return result;
 }
 
-/** With a value put at a JSON Pointer; undefined takes the field away. */
+/** With a value put at a JSON Pointer; undefined takes the field, or the entry of a list, away. */
 export function put(pack: PackFile, pointer: string, value: unknown): PackFile {
   const copy = structuredClone(pack);
   const keys = pointer.split('/').slice(1);
@@ -39,7 +39,9 @@ export function put(pack: PackFile, pointer: string, value: unknown): PackFile {
     at[key] ??= {};
     at = at[key] as Record<string, unknown>;
   }
-  if (value === undefined) {
+  if (value === undefined && Array.isArray(at)) {
+    at.splice(Number(last), 1);
+  } else if (value === undefined) {
     delete at[last];
   } else {
     at[last] = value;

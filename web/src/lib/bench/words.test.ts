@@ -19,6 +19,7 @@ function check(
     unit: 'G',
     margin: limit === null ? null : 1 - demand / limit,
     status,
+    said: { demand: String(demand), limit: limit === null ? null : String(limit), unit: 'G' },
     spread: null,
     because: '',
     formula: { symbols: '', numbers: '' },

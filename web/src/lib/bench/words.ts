@@ -22,7 +22,7 @@ export const FORMS: { value: CushionLayer['form']; text: string }[] = [
 
 /** What a drop puts on the item, in the unit it is judged by. */
 export function blowFigure(drop: Drop): string {
-  return drop.blow.unit === 'G' ? `${figure(drop.g)} G` : `${figure(drop.blow.demand)} ${drop.blow.unit}`;
+  return drop.blow.unit === 'G' ? `${figure(drop.g)} G` : `${drop.blow.said.demand} ${drop.blow.said.unit}`;
 }
 
 /** The line on which a check stands among the margins: it stays the same while its number changes. */

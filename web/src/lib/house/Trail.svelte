@@ -1,7 +1,7 @@
 <!-- What was done by whom, newest first. -->
 <script lang="ts">
   import { api, call, type HouseEvent } from '../api/client';
-  import { dayAndClock, inHouse } from '../units';
+  import { dayAndClock } from '../units';
 
   const PAGE = 30;
 
@@ -39,7 +39,7 @@
         <span class="quiet text-xs">{dayAndClock(event.happenedAt)}</span>
         <span
           ><b>{event.who}</b>
-          {event.words} <b>{event.subject}</b>{detail(event) ? `, ${inHouse(detail(event))}` : ''}</span
+          {event.words} <b>{event.subject}</b>{detail(event) ? `, ${detail(event)}` : ''}</span
         >
       </li>
     {/each}

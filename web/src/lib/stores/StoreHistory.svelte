@@ -1,7 +1,7 @@
 <!-- What was done to cartons or sheets of the stores, newest first. -->
 <script lang="ts">
   import { api, call, type HouseEvent } from '../api/client';
-  import { dayAndClock, inHouse } from '../units';
+  import { dayAndClock } from '../units';
 
   let {
     about,
@@ -31,7 +31,7 @@
   {#if events.length === 0}<p class="quiet">Nothing since the stores were filled.</p>{/if}
   <ol>
     {#each events as event (event.id)}
-      <li>{dayAndClock(event.happenedAt)}, {event.who}: {event.subject} {inHouse(event.detail)}</li>
+      <li>{dayAndClock(event.happenedAt)}, {event.who}: {event.subject} {event.detail}</li>
     {/each}
   </ol>
 </details>

@@ -4,6 +4,7 @@
   import type { Proposal } from '../api/client';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import SmallSection from '../parts/SmallSection.svelte';
+  import { spread } from './spread';
   import type { Measure } from './walls';
 
   let {
@@ -34,6 +35,16 @@
   let y = $derived(scaled(up, HEIGHT - BOTTOM - PIECE.height / 2, PIECE.height / 2 + 4));
   let options = $derived(measures.map((m) => ({ value: m.key, text: m.name })));
 
+  let spots = $derived(walls.map((wall) => ({ x: x(across.of(wall) ?? 0), y: y(up.of(wall) ?? 0) })));
+  let places = $derived(
+    spread(spots, PIECE, {
+      left: LEFT + PIECE.width / 2,
+      right: width - PIECE.width / 2 - 4,
+      top: PIECE.height / 2 + 4,
+      bottom: HEIGHT - BOTTOM - PIECE.height / 2
+    })
+  );
+
   function scaled(measure: Measure, from: number, to: number) {
     const values = walls.map((w) => measure.of(w) ?? 0);
     const low = Math.min(...values);
@@ -57,6 +68,10 @@
       <line x1={LEFT} x2={width} y1={y(tick)} y2={y(tick)} />
       <text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{up.tick(tick)}</text>
     {/each}
+    {#each spots as spot, index (index)}
+      <line class="leader" x1={spot.x} y1={spot.y} x2={places[index]!.x} y2={places[index]!.y} />
+      <circle cx={spot.x} cy={spot.y} r="2.5" />
+    {/each}
     <text x={width - 4} y={HEIGHT - 3} text-anchor="end">{across.name}</text>
     <text x="2" y="11">{up.name}</text>
   </svg>
@@ -68,8 +83,8 @@
       aria-pressed={chosen.includes(index)}
       aria-label="Wall {index + 1}: {words(wall)}; {across.text(wall)}; {up.text(wall)}"
       title="{index + 1}. {words(wall)}"
-      style:left="{x(across.of(wall) ?? 0) - PIECE.width / 2}px"
-      style:top="{y(up.of(wall) ?? 0) - PIECE.height / 2}px"
+      style:left="{places[index]!.x - PIECE.width / 2}px"
+      style:top="{places[index]!.y - PIECE.height / 2}px"
       style:width="{PIECE.width}px"
       style:height="{PIECE.height}px"
       onclick={() => onpick(index)}
@@ -87,6 +102,13 @@
   }
   line {
     stroke: var(--color-base-300);
+  }
+  .leader {
+    stroke: var(--color-base-content);
+    stroke-width: 0.75;
+  }
+  circle {
+    fill: var(--color-base-content);
   }
   text {
     fill: var(--color-base-content);

@@ -16,7 +16,6 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import SmallSection from '../parts/SmallSection.svelte';
   import Trouble from '../parts/Trouble.svelte';
-  import { inHouse } from '../units';
   import Plane from './Plane.svelte';
   import SideBySide from './SideBySide.svelte';
   import { MEASURES, wallInWords } from './walls';
@@ -51,8 +50,9 @@
     problem = null;
     stopped = false;
     chosen = [];
-    progress = { done: 0, of: 1, found: 0, answer: null };
+    progress = { waiting: 0, done: 0, of: 1, found: 0, answer: null, trouble: null };
     asked = bench.pack;
+    let ended: Problem | null = null;
     const trouble = await lines<ProposalLine>(
       '/api/proposals/lines',
       { pack: bench.pack, limits: $state.snapshot(limits) },
@@ -62,10 +62,13 @@
         if (line.answer) {
           answer = line.answer;
         }
+        if (line.trouble !== null) {
+          ended = { status: 503, detail: line.trouble };
+        }
       }
     );
     if (search === mine) {
-      problem = trouble;
+      problem = trouble ?? ended;
       progress = null;
       search = null;
     }
@@ -176,8 +179,13 @@
       >Propose walls</button
     >
     {#if progress}
-      <progress class="progress w-48" value={progress.done} max={progress.of} aria-label="Search"></progress>
-      <span role="status">{progress.found} {progress.found === 1 ? 'wall' : 'walls'} so far</span>
+      {#if progress.waiting > 0}
+        <span role="status">Waiting for other searches: number {progress.waiting} in the queue</span>
+      {:else}
+        <progress class="progress w-48" value={progress.done} max={Math.max(1, progress.of)} aria-label="Search"
+        ></progress>
+        <span role="status">{progress.found} {progress.found === 1 ? 'wall' : 'walls'} so far</span>
+      {/if}
       <button type="button" class="plain-button" onclick={stop}>Stop</button>
     {:else if stopped}
       <span role="status">Stopped. {answer ? 'Below is the list from before.' : ''}</span>
@@ -188,7 +196,7 @@
   {#if answer && !progress}
     {#if answer.miss}
       <div class="miss" role="status">
-        <p class="font-semibold">{inHouse(answer.miss.because)}</p>
+        <p class="font-semibold">{answer.miss.because}</p>
         {#if answer.miss.wall}
           <div class="small">
             <SmallSection solids={answer.miss.wall.solids} materials={answer.miss.wall.materials} />

@@ -83,7 +83,7 @@ public class EvaluationBenchmark {
 
     private static Pack uneven(Pack pack) {
         Size size = pack.item().size();
-        Item item = new Item(
+        Item item = Item.plain(
                 pack.item().name(),
                 size,
                 pack.item().massKg(),

@@ -24,6 +24,7 @@ import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.pack.ProposalLimits;
 import rampart.core.pack.Proposals;
+import rampart.core.pack.Watcher;
 import rampart.formats.PackFile;
 
 /**
@@ -69,7 +70,7 @@ public class ProposalBenchmark {
     @Benchmark
     public Proposals.Answer propose(Walls walls) {
         Proposals.Answer answer =
-                Proposals.find(read, catalogue, ProposalLimits.none(), prices, Proposals.Watcher.NONE);
+                Proposals.find(read, catalogue, ProposalLimits.none(), prices, Watcher.NONE);
         walls.considered = answer.considered();
         walls.evaluated = answer.evaluated();
         walls.found = answer.proposals().size();

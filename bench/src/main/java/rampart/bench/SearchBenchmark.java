@@ -37,6 +37,7 @@ import rampart.core.pack.Pack;
 import rampart.core.pack.Remedies;
 import rampart.core.pack.Remedy;
 import rampart.core.pack.Status;
+import rampart.core.pack.Watcher;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
@@ -80,13 +81,13 @@ public class SearchBenchmark {
     @Benchmark
     public FirstWall.Answer firstWall() {
         next = (next + 1) % CASES;
-        return FirstWall.find(items.get(next), journeys.get(next), catalogue);
+        return FirstWall.find(items.get(next), journeys.get(next), catalogue, Watcher.NONE);
     }
 
     @Benchmark
     public List<Remedy> remedies() {
         next = (next + 1) % CASES;
-        return Remedies.of(breaking.get(next), catalogue, Prices.NONE, Optional.empty());
+        return Remedies.of(breaking.get(next), catalogue, Prices.NONE, Optional.empty(), Watcher.NONE);
     }
 
     private static Item item(Random random) {
@@ -98,12 +99,12 @@ public class SearchBenchmark {
                 Fragility.FragilityBasis.CLASS,
                 Optional.empty(),
                 Map.of());
-        return new Item("thing", size, Math.min(kg, 40), Point.ORIGIN, bears);
+        return Item.plain("thing", size, Math.min(kg, 40), Point.ORIGIN, bears);
     }
 
     private static Journey journey(Random random) {
         DropHeights[] tables = DropHeights.values();
-        return new Journey(
+        return Journey.plain(
                 DropPlan.byTable(tables[random.nextInt(tables.length)], DropSequence.ALL, random.nextInt(4) == 0),
                 random.nextBoolean() ? Optional.of(Vibration.PARCEL_ROAD) : Optional.empty(),
                 random.nextBoolean()
@@ -124,7 +125,7 @@ public class SearchBenchmark {
                     ? new CushionForm.Full()
                     : new CushionForm.Pads(SixSided.all(between(random, 40, 400)), SixSided.all(1 + random.nextInt(4)));
             layers.add(new Layer.Cushion(foam, form, SixSided.all(between(random, 15, 90))));
-            layers.add(new Layer.Box(i == cushions - 1 ? "bc-48" : "c-32", 3, Optional.empty()));
+            layers.add(Layer.Box.made(i == cushions - 1 ? "bc-48" : "c-32", 3));
         }
         return layers;
     }

@@ -42,16 +42,17 @@ final class Allowed {
 
     private static String range(JsonNode rule) {
         List<String> parts = new ArrayList<>();
-        if (rule.has("exclusiveMinimum")) {
-            parts.add("above " + rule.path("exclusiveMinimum"));
-        }
         if (rule.has("minimum")) {
-            parts.add("of at least " + rule.path("minimum"));
+            parts.add("of at least " + plain(rule.path("minimum")));
         }
         if (rule.has("maximum")) {
-            parts.add("at most " + rule.path("maximum").asString());
+            parts.add("at most " + plain(rule.path("maximum")));
         }
         return parts.isEmpty() ? "" : " " + String.join(" and ", parts);
+    }
+
+    private static String plain(JsonNode number) {
+        return number.decimalValue().toPlainString();
     }
 
     private static String text(JsonNode rule) {

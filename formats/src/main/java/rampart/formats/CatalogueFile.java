@@ -8,6 +8,7 @@ import rampart.core.material.CushionLaw;
 import rampart.core.material.Foam;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
+import rampart.core.words.Wording;
 import rampart.formats.view.CatalogueView;
 import tools.jackson.databind.JsonNode;
 
@@ -50,12 +51,13 @@ public record CatalogueFile(String hash, String document) {
                 today.basis(),
                 node.path("source").asString(),
                 today.substance(),
+                today.structure(),
                 node.path("squeezeKpa").asDouble(today.squeezeKpa()),
                 today.measured());
     }
 
     /** Foams of a pack that have other constants in one catalogue than in another. */
-    public static List<MaterialChange> changes(Pack pack, Catalogue then, Catalogue now) {
+    public static List<MaterialChange> changes(Pack pack, Catalogue then, Catalogue now, Wording wording) {
         List<MaterialChange> changes = new ArrayList<>();
         pack.layers().stream()
                 .filter(layer ->
@@ -65,7 +67,7 @@ public record CatalogueFile(String hash, String document) {
                 .forEach(id -> {
                     JsonNode from = Json.MAPPER.valueToTree(CatalogueView.FoamView.of(then.foam(id)));
                     JsonNode to = Json.MAPPER.valueToTree(CatalogueView.FoamView.of(now.foam(id)));
-                    List<String> words = ComparedWords.of("material", from, to);
+                    List<String> words = ComparedWords.of("material", from, to, wording);
                     if (!words.isEmpty()) {
                         changes.add(new MaterialChange(id, now.foam(id).name(), words, false));
                     }

@@ -13,6 +13,8 @@ import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.Evaluator;
 import rampart.core.pack.Status;
+import rampart.core.pack.UnreckonableException;
+import rampart.core.words.Wording;
 import rampart.formats.view.EvaluationView;
 
 /** Evaluates pack files from the command line: no server, no database. */
@@ -34,7 +36,7 @@ public final class CheckCommand {
      *
      * @return 0 if every pack holds, if only thinly; 1 if one breaks or is unknown; 2 if one is not a pack file
      */
-    static int run(List<String> args, PrintStream out, PrintStream err) {
+    public static int run(List<String> args, PrintStream out, PrintStream err) {
         boolean json = args.contains("--json");
         List<String> files = new ArrayList<>(args);
         files.removeIf("--json"::equals);
@@ -46,14 +48,17 @@ public final class CheckCommand {
         for (String name : files) {
             try {
                 PackFile file = PackFile.read(Files.readAllBytes(Path.of(name)));
-                Evaluation evaluation = Evaluator.evaluate(file.pack(), file.catalogue(StandardCatalogue.get()));
+                Evaluation evaluation = Evaluator.simulate(file.pack(), file.catalogue(StandardCatalogue.get()));
                 boolean stands = evaluation.verdict() == Status.HOLDS || evaluation.verdict() == Status.THIN;
                 worst = Math.max(worst, stands ? HOLDS : BREAKS);
                 if (json) {
-                    views.add(EvaluationView.of(evaluation));
+                    views.add(EvaluationView.of(evaluation, Wording.METRIC));
                 } else {
                     table(name, file, evaluation, out);
                 }
+            } catch (UnreckonableException e) {
+                err.println(name + ": its figures lead nowhere: " + e.getMessage());
+                worst = NO_PACK_FILE;
             } catch (IOException e) {
                 err.println(name + ": cannot be read: " + e.getMessage());
                 worst = NO_PACK_FILE;
@@ -111,6 +116,9 @@ public final class CheckCommand {
                                     Locale.ROOT, "%.1f %%", 100 * check.margin().getAsDouble())
                             : "none",
                     check.status().word());
+        }
+        if (evaluation.workedInTime()) {
+            out.println("  Heavy boxes between the cushions: the counted falls were worked in time.");
         }
         out.println("  Nominal constants, good to about 20 %: a prediction for planning, not a proof.");
     }

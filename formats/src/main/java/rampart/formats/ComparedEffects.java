@@ -10,6 +10,9 @@ import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.Status;
 import rampart.core.quantity.Size;
+import rampart.core.words.Quantity;
+import rampart.core.words.Unit;
+import rampart.core.words.Wording;
 
 /** What came of the differences between two packs: checks that turned, verdict, size and mass. */
 final class ComparedEffects {
@@ -20,7 +23,7 @@ final class ComparedEffects {
 
     private ComparedEffects() {}
 
-    static List<String> of(Evaluation before, Evaluation after) {
+    static List<String> of(Evaluation before, Evaluation after, Wording wording) {
         List<String> effects = new ArrayList<>();
         if (before.verdict() != after.verdict()) {
             effects.add("verdict " + before.verdict().word() + " to "
@@ -29,12 +32,13 @@ final class ComparedEffects {
         effects.addAll(turned(before, after));
         Size from = before.layout().outside();
         Size to = after.layout().outside();
-        if (!size(from).equals(size(to))) {
-            effects.add("outside " + size(from) + " to " + size(to) + " mm");
+        String outside = wording.size(from, 0);
+        if (!outside.equals(wording.size(to, 0))) {
+            effects.add("outside " + outside + " to " + wording.size(to, 0));
         }
-        String mass = mass(before);
-        if (!mass.equals(mass(after))) {
-            effects.add("gross mass " + mass + " to " + mass(after) + " kg");
+        String mass = mass(before, wording);
+        if (!mass.equals(mass(after, wording))) {
+            effects.add("gross mass " + mass + " to " + mass(after, wording));
         }
         return List.copyOf(effects);
     }
@@ -89,11 +93,8 @@ final class ComparedEffects {
         };
     }
 
-    private static String size(Size size) {
-        return Math.round(size.lengthMm()) + " × " + Math.round(size.widthMm()) + " × " + Math.round(size.heightMm());
-    }
-
-    private static String mass(Evaluation evaluation) {
-        return ComparedWords.number(evaluation.layout().grossMassKg());
+    private static String mass(Evaluation evaluation, Wording wording) {
+        return wording.amount(new Quantity(evaluation.layout().grossMassKg(), Unit.KG, 2))
+                .toString();
     }
 }

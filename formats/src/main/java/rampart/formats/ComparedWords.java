@@ -10,6 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rampart.core.quantity.Face;
+import rampart.core.quantity.Size;
+import rampart.core.words.Quantity;
+import rampart.core.words.Unit;
+import rampart.core.words.Wording;
 import tools.jackson.databind.JsonNode;
 
 /** The differences between two values of a pack file in words: "bottom 45 to 40 mm". */
@@ -20,9 +24,13 @@ final class ComparedWords {
     /** What a field is called and the unit of its number. */
     private record Field(String words, String unit) {}
 
-    private static final Map<String, Field> FIELDS = fields();
+    private final Wording wording;
 
-    private ComparedWords() {}
+    private ComparedWords(Wording wording) {
+        this.wording = wording;
+    }
+
+    private static final Map<String, Field> FIELDS = fields();
 
     private static Map<String, Field> fields() {
         Map<String, Field> f = new LinkedHashMap<>();
@@ -94,28 +102,30 @@ final class ComparedWords {
         return f;
     }
 
-    /** Each difference once; none where both say the same. */
-    static List<String> of(String field, JsonNode from, JsonNode to) {
+    /** Each difference once, in these units; none where both say the same. */
+    static List<String> of(String field, JsonNode from, JsonNode to, Wording wording) {
+        return new ComparedWords(wording).of(field, from, to);
+    }
+
+    private List<String> of(String field, JsonNode from, JsonNode to) {
         if (PackComparison.same(from, to)) {
             return List.of();
         }
         return switch (field) {
-            case "sizeMm", "blockMm", "insideMm" -> List.of(change(size(from), size(to), "mm"));
+            case "sizeMm", "blockMm", "insideMm" -> List.of(size(from) + " to " + size(to));
             case "bearingCm2" -> sides("bearing area", "cm²", from, to, 0);
             case "padCount" -> sides("pads", "", from, to, 1);
             case "criticalAccelerationByFaceG" -> byFace(from, to);
-            case "stock" -> List.of("carton " + change(stock(from), stock(to), ""));
+            case "stock" -> List.of("carton " + stock(from) + " to " + stock(to));
             case "psd" -> List.of("another spectrum");
             case "features", "materials", "surfaces" -> List.of("changed");
             case "thicknessMm" ->
-                from.isNumber() || to.isNumber()
-                        ? List.of(change(value(from), value(to), "mm"))
-                        : sides("", "mm", from, to, 0);
+                from.isNumber() || to.isNumber() ? List.of(change(from, to, "mm")) : sides("", "mm", from, to, 0);
             default -> from.isObject() || to.isObject() ? inside(from, to) : leaf(field, from, to);
         };
     }
 
-    private static List<String> inside(JsonNode from, JsonNode to) {
+    private List<String> inside(JsonNode from, JsonNode to) {
         if (!from.isObject()) {
             return List.of("added");
         }
@@ -132,19 +142,19 @@ final class ComparedWords {
         return words;
     }
 
-    private static List<String> leaf(String field, JsonNode from, JsonNode to) {
+    private List<String> leaf(String field, JsonNode from, JsonNode to) {
         Field named = FIELDS.getOrDefault(field, new Field(field, ""));
-        return List.of((named.words() + " " + change(value(from), value(to), named.unit())).strip());
+        return List.of((named.words() + " " + change(from, to, named.unit())).strip());
     }
 
     /** Values by side: all that change alike are told as one. */
-    private static List<String> sides(String words, String unit, JsonNode from, JsonNode to, double otherwise) {
+    private List<String> sides(String words, String unit, JsonNode from, JsonNode to, double otherwise) {
         Map<String, List<String>> byChange = new LinkedHashMap<>();
         for (Face face : List.of(Face.LEFT, Face.RIGHT, Face.FRONT, Face.BACK, Face.TOP, Face.BOTTOM)) {
             double before = side(from, face, otherwise);
             double after = side(to, face, otherwise);
             if (before != after) {
-                byChange.computeIfAbsent(change(number(before), number(after), unit), key -> new ArrayList<>())
+                byChange.computeIfAbsent(change(before, after, unit), key -> new ArrayList<>())
                         .add(face.word());
             }
         }
@@ -159,20 +169,38 @@ final class ComparedWords {
         return sides.path(face.word()).asDouble(sides.path("all").asDouble(otherwise));
     }
 
-    private static List<String> byFace(JsonNode from, JsonNode to) {
+    private List<String> byFace(JsonNode from, JsonNode to) {
         List<String> words = new ArrayList<>();
         for (Face face : Face.ALL) {
             JsonNode before = from.path(face.word());
             JsonNode after = to.path(face.word());
             if (!PackComparison.same(before, after)) {
-                words.add("struck on the " + face.word() + " " + change(value(before), value(after), "G"));
+                words.add("struck on the " + face.word() + " " + change(before, after, "G"));
             }
         }
         return words;
     }
 
-    private static String change(String from, String to, String unit) {
-        return (from + " to " + to + " " + unit).strip();
+    private String change(JsonNode from, JsonNode to, String unit) {
+        return from.isNumber() && to.isNumber()
+                ? change(from.asDouble(), to.asDouble(), unit)
+                : said(from, unit) + " to " + said(to, unit);
+    }
+
+    private String change(double from, double to, String unit) {
+        String after = said(to, unit).toString();
+        return (said(from, unit).number() + " to " + after).strip();
+    }
+
+    private String said(JsonNode node, String unit) {
+        return node.isNumber() ? said(node.asDouble(), unit).toString() : value(node);
+    }
+
+    private Wording.Amount said(double value, String unit) {
+        Unit known = Unit.of(unit);
+        return known == Unit.NONE
+                ? new Wording.Amount(number(value), unit)
+                : wording.amount(new Quantity(value, known, DECIMALS));
     }
 
     private static String value(JsonNode node) {
@@ -195,13 +223,18 @@ final class ComparedWords {
                 .toPlainString();
     }
 
-    private static String stock(JsonNode node) {
-        return node.isObject() ? "from stock, " + size(node.path("insideMm")) + " mm inside" : "made to size";
+    private String stock(JsonNode node) {
+        return node.isObject() ? "from stock, " + size(node.path("insideMm")) + " inside" : "made to size";
     }
 
-    private static String size(JsonNode node) {
+    private String size(JsonNode node) {
         return node.isObject()
-                ? value(node.path("length")) + " × " + value(node.path("width")) + " × " + value(node.path("height"))
+                ? wording.size(
+                        new Size(
+                                node.path("length").asDouble(),
+                                node.path("width").asDouble(),
+                                node.path("height").asDouble()),
+                        DECIMALS)
                 : "none";
     }
 }

@@ -11,6 +11,8 @@ import rampart.core.pack.Evaluation;
 import rampart.core.pack.Figure;
 import rampart.core.pack.Working;
 import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Wording;
 
 /**
  * A whole evaluation as one table (RFC 4180, decimal point): a line for every check, for every number of its working and
@@ -23,7 +25,8 @@ public final class EvaluationCsv {
 
     private EvaluationCsv() {}
 
-    public static String write(Evaluation evaluation) {
+    /** @param wording of the sentences; numbers stand in the units beside them whatever it is */
+    public static String write(Evaluation evaluation, Wording wording) {
         StringBuilder text = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
         try (CSVPrinter out = new CSVPrinter(text, format)) {
@@ -40,12 +43,12 @@ public final class EvaluationCsv {
                     evaluation.verdict().word(),
                     "",
                     "rules edition " + Evaluation.RULES_EDITION,
-                    "");
+                    evaluation.workedInTime() ? "falls worked in time where heavy boxes ask for it (rule 34)" : "");
             for (Check check : evaluation.checks()) {
-                check(out, check);
+                check(out, check, wording);
             }
             for (Drop drop : evaluation.drops()) {
-                drop(out, drop);
+                drop(out, drop, wording);
             }
         } catch (IOException e) {
             throw new UncheckedIOException("a table in memory cannot fail", e);
@@ -53,7 +56,7 @@ public final class EvaluationCsv {
         return text.toString();
     }
 
-    private static void check(CSVPrinter out, Check check) throws IOException {
+    private static void check(CSVPrinter out, Check check, Wording wording) throws IOException {
         Working working = check.working();
         out.printRecord(
                 "check",
@@ -68,7 +71,7 @@ public final class EvaluationCsv {
                 check.status().word(),
                 "",
                 working.formula(),
-                check.because());
+                wording.say(check.because()));
         for (Figure figure : working.figures()) {
             out.printRecord(
                     "figure",
@@ -83,12 +86,12 @@ public final class EvaluationCsv {
                     "",
                     figure.basis().word(),
                     figure.source(),
-                    figure.name());
+                    wording.say(figure.name()));
         }
     }
 
-    private static void drop(CSVPrinter out, Drop drop) throws IOException {
-        String conditions = drop.worst().temperatureC() + " degC, "
+    private static void drop(CSVPrinter out, Drop drop, Wording wording) throws IOException {
+        String conditions = wording.amount(Quantity.degC(drop.worst().temperatureC())) + ", "
                 + (drop.worst().repeated() ? "repeated" : "first") + " impact, load factor "
                 + drop.worst().loadFactor();
         out.printRecord(

@@ -134,13 +134,19 @@ final class Json {
                     new Problem(path, "the text holds half of a character (an unpaired surrogate); write it anew"));
         } else if (node.isBigDecimal()) {
             BigDecimal number = node.decimalValue();
-            if (Math.abs((long) number.scale()) > WIDEST_SCALE || Double.isInfinite(number.doubleValue())) {
+            if (Math.abs((long) number.scale()) > WIDEST_SCALE || !reckonable(number)) {
                 problems.add(new Problem(path, number + " is out of range; give a number of everyday size"));
             }
         } else if (node.isBigInteger() && Double.isInfinite(node.doubleValue())) {
             problems.add(
                     new Problem(path, "a number of over 300 digits is out of range; give a number of everyday size"));
         }
+    }
+
+    /** False where it becomes infinite, nothing, or a number without all its digits when it is reckoned with. */
+    private static boolean reckonable(BigDecimal number) {
+        double size = Math.abs(number.doubleValue());
+        return number.signum() == 0 || (size >= Double.MIN_NORMAL && size <= Double.MAX_VALUE);
     }
 
     private static boolean broken(String text) {

@@ -91,7 +91,7 @@ final class LayerWriter {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    private static Number number(double value) {
+    static Number number(double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15 ? (Number) (long) value : (Number) value;
     }
 }

@@ -1,6 +1,7 @@
 package rampart.formats;
 
 import java.util.List;
+import rampart.core.words.Wording;
 
 /**
  * A material that a pack file brings with other figures than the house has now.
@@ -10,7 +11,7 @@ import java.util.List;
  */
 public record MaterialChange(String id, String name, List<String> words, boolean gone) {
     /** How two documents of one material differ, from the first to the second. */
-    public static List<String> words(String from, String to) {
-        return ComparedWords.of("material", Json.MAPPER.readTree(from), Json.MAPPER.readTree(to));
+    public static List<String> words(String from, String to, Wording wording) {
+        return ComparedWords.of("material", Json.MAPPER.readTree(from), Json.MAPPER.readTree(to), wording);
     }
 }

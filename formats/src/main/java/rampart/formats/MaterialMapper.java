@@ -14,6 +14,7 @@ import rampart.core.material.Flute;
 import rampart.core.material.Foam;
 import rampart.core.material.Measured;
 import rampart.core.material.ResonanceFit;
+import rampart.core.material.Structure;
 import rampart.core.material.Substance;
 import rampart.core.material.WrapMaterial;
 import rampart.core.quantity.Basis;
@@ -63,6 +64,8 @@ final class MaterialMapper {
                 Basis.valueOf(node.path("basis").asString().toUpperCase(Locale.ROOT)),
                 node.path("source").asString(""),
                 substance(node),
+                // Format 2 does not say how a material is built: all are foams that are cut.
+                Structure.FOAM,
                 node.path("squeezeKpa").asDouble(),
                 measured);
     }

@@ -27,7 +27,8 @@ final class NewerFields {
             for (String field : List.of("tape", "fill", "condition", "bulgeMm")) {
                 add(document, "/layers/" + i + "/" + field, paths);
             }
-            if (layers.get(i).path("slackMm").asDouble(0) < 0) {
+            // A path, not a get: what is no list of objects is the schema's to refuse.
+            if (layers.path(i).path("slackMm").asDouble(0) < 0) {
                 paths.add("/layers/" + i + "/slackMm");
             }
         }

@@ -10,22 +10,36 @@ import rampart.core.pack.Remedy;
  * A value to put at a place in a pack file.
  *
  * @param path JSON Pointer
- * @param value JSON value; null takes the field away
+ * @param value JSON value; null takes the field away, or the entry out of its list
  */
 public record PackChange(String path, Object value) {
     /** The changes that make this remedy. */
     public static List<PackChange> of(Remedy remedy) {
-        String layer = "/layers/" + remedy.layer() + "/";
-        if (remedy.lever() == Remedy.Lever.BOARD) {
-            return List.of(new PackChange(layer + "board", remedy.changed().material()));
+        List<PackChange> changes = new ArrayList<>();
+        remedy.apart().ifPresent(feature -> {
+            changes.add(new PackChange(
+                    "/item/massKg", LayerWriter.number(remedy.pack().item().massKg())));
+            changes.add(new PackChange("/item/features/" + feature, null));
+        });
+        for (Remedy.Change change : remedy.changes()) {
+            changes.addAll(of(change, remedy.pack().layers().get(change.layer())));
         }
-        if (remedy.lever() == Remedy.Lever.FOAM) {
-            return List.of(new PackChange(layer + "material", remedy.changed().material()));
-        }
-        Layer.Cushion cushion = (Layer.Cushion) remedy.changed();
-        if (remedy.lever() == Remedy.Lever.THICKNESS) {
-            return List.of(new PackChange(layer + "thicknessMm", LayerWriter.sides(cushion.thicknessMm())));
-        }
+        return changes;
+    }
+
+    private static List<PackChange> of(Remedy.Change change, Layer changed) {
+        String layer = "/layers/" + change.layer() + "/";
+        return switch (change.lever()) {
+            case BOARD -> List.of(new PackChange(layer + "board", changed.material()));
+            case FOAM -> List.of(new PackChange(layer + "material", changed.material()));
+            case THICKNESS ->
+                List.of(new PackChange(
+                        layer + "thicknessMm", LayerWriter.sides(((Layer.Cushion) changed).thicknessMm())));
+            case BEARING_AREA, PAD_COUNT, BLOCK -> form(layer, ((Layer.Cushion) changed));
+        };
+    }
+
+    private static List<PackChange> form(String layer, Layer.Cushion cushion) {
         List<PackChange> changes = new ArrayList<>();
         Map<String, Object> form = LayerWriter.form(cushion.form());
         for (String field : List.of("form", "bearingCm2", "padCount", "blockMm")) {

@@ -8,7 +8,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
 import rampart.core.material.Catalogue;
-import rampart.core.pack.Evaluator;
+import rampart.core.pack.Evaluation;
+import rampart.core.words.Wording;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.MissingNode;
@@ -53,41 +54,47 @@ public record PackComparison(List<Part> parts, List<String> effects) {
 
     private record Named(String path, String title) {}
 
-    /** Compares two files, each with the materials that it brings. */
-    public static PackComparison of(PackFile before, PackFile after, Catalogue catalogue) {
+    /** Compares two files, each with the materials that it brings; what is said is said in these units. */
+    public static PackComparison of(
+            PackFile before, PackFile after, Catalogue catalogue, Verdicts verdicts, Wording wording) {
         JsonNode from = before.document();
         JsonNode to = after.document();
         List<Part> parts = new ArrayList<>();
         for (Named named : PARTS) {
-            add(parts, named, from, to);
+            add(parts, named, from, to, wording);
         }
-        layers(parts, from, to, before.catalogue(catalogue).with(after.catalogue(catalogue)));
+        layers(parts, from, to, before.catalogue(catalogue).with(after.catalogue(catalogue)), wording);
         List<String> effects = parts.isEmpty()
                 ? List.of()
-                : effects(before, before.catalogue(catalogue), after, after.catalogue(catalogue));
+                : effects(verdicts.of(before, catalogue), verdicts.of(after, catalogue), wording);
         return new PackComparison(List.copyOf(parts), effects);
     }
 
-    /** What the differences between two packs do, each on a catalogue of its own. */
-    public static List<String> effects(PackFile before, Catalogue then, PackFile after, Catalogue now) {
-        return ComparedEffects.of(Evaluator.evaluate(before.pack(), then), Evaluator.evaluate(after.pack(), now));
+    /** What the differences between two packs do. */
+    public static List<String> effects(Evaluation before, Evaluation after, Wording wording) {
+        return ComparedEffects.of(before, after, wording);
     }
 
-    private static void add(List<Part> parts, Named named, JsonNode from, JsonNode to) {
+    private static void add(List<Part> parts, Named named, JsonNode from, JsonNode to, Wording wording) {
         JsonPointer path = JsonPointer.compile(named.path());
-        List<String> words = ComparedWords.of(last(named.path()), from.at(path), to.at(path));
+        List<String> words = ComparedWords.of(last(named.path()), from.at(path), to.at(path), wording);
         if (!words.isEmpty()) {
             parts.add(new Part(named.path(), named.title(), String.join("; ", words)));
         }
     }
 
-    private static void layers(List<Part> parts, JsonNode from, JsonNode to, Catalogue catalogue) {
+    private static void layers(List<Part> parts, JsonNode from, JsonNode to, Catalogue catalogue, Wording wording) {
         List<String> before = layerKeys(from.path("layers"));
         List<String> after = layerKeys(to.path("layers"));
         if (before.equals(after)) {
             for (int i = 0; i < before.size(); i++) {
                 JsonNode layer = to.path("layers").get(i);
-                add(parts, new Named("/layers/" + i, capital(name(layer, i, after.size(), catalogue))), from, to);
+                add(
+                        parts,
+                        new Named("/layers/" + i, capital(name(layer, i, after.size(), catalogue))),
+                        from,
+                        to,
+                        wording);
             }
             return;
         }
@@ -112,7 +119,8 @@ public record PackComparison(List<Part> parts, List<String> effects) {
         }
         for (String key : both) {
             JsonNode layer = to.path("layers").get(after.indexOf(key));
-            List<String> inside = ComparedWords.of("layer", from.path("layers").get(before.indexOf(key)), layer);
+            List<String> inside =
+                    ComparedWords.of("layer", from.path("layers").get(before.indexOf(key)), layer, wording);
             if (!inside.isEmpty()) {
                 words.add(name(layer, after.indexOf(key), after.size(), catalogue) + ": " + String.join("; ", inside));
             }

@@ -8,6 +8,7 @@ import rampart.core.item.Turn;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.words.Wording;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -114,8 +115,8 @@ public final class PackFile {
     }
 
     /** Materials of the house that this file brings with other figures than they have now. */
-    public List<MaterialChange> staleMaterials(HouseMaterials house) {
-        return PackMaterials.stale(document, house);
+    public List<MaterialChange> staleMaterials(HouseMaterials house, Wording wording) {
+        return PackMaterials.stale(document, house, wording);
     }
 
     /** A changed document, with the number of the oldest format that can say it. */
@@ -135,12 +136,14 @@ public final class PackFile {
         ObjectNode copy = document.deepCopy();
         for (PackChange change : changes) {
             JsonPointer path = JsonPointer.compile(change.path());
-            ObjectNode parent = (ObjectNode) copy.at(path.head());
+            JsonNode parent = copy.at(path.head());
             String field = path.last().getMatchingProperty();
-            if (change.value() == null) {
-                parent.remove(field);
+            if (change.value() != null) {
+                ((ObjectNode) parent).set(field, Json.MAPPER.<JsonNode>valueToTree(change.value()));
+            } else if (parent instanceof ArrayNode list) {
+                list.remove(path.last().getMatchingIndex());
             } else {
-                parent.set(field, Json.MAPPER.<JsonNode>valueToTree(change.value()));
+                ((ObjectNode) parent).remove(field);
             }
         }
         return changed(copy);

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import rampart.core.words.Wording;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -44,13 +45,13 @@ final class PackMaterials {
         return document;
     }
 
-    static List<MaterialChange> stale(JsonNode document, HouseMaterials house) {
+    static List<MaterialChange> stale(JsonNode document, HouseMaterials house, Wording wording) {
         List<MaterialChange> changes = new ArrayList<>();
         for (MaterialFile.Kind kind : MaterialFile.Kind.values()) {
             for (JsonNode mine : document.path("materials").path(kind.list())) {
                 String id = mine.path("id").asString();
                 Optional<MaterialFile> theirs = house.own(id);
-                List<String> words = theirs.map(file -> ComparedWords.of("material", mine, file.document()))
+                List<String> words = theirs.map(file -> ComparedWords.of("material", mine, file.document(), wording))
                         .orElse(List.of());
                 if (theirs.isEmpty() || !words.isEmpty()) {
                     changes.add(new MaterialChange(id, mine.path("name").asString(), words, theirs.isEmpty()));

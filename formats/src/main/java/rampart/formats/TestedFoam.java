@@ -8,6 +8,7 @@ import rampart.core.material.CreepPoint;
 import rampart.core.material.CushionFit;
 import rampart.core.material.DropPoint;
 import rampart.core.material.Measured;
+import rampart.core.material.ResidualDrift;
 import rampart.core.material.ResonanceFit;
 import rampart.core.material.TransmissibilityPoint;
 import tools.jackson.databind.node.ObjectNode;
@@ -17,8 +18,14 @@ import tools.jackson.databind.node.ObjectNode;
  *
  * @param measured the fits
  * @param drops every drop with how far it lies from its fit
+ * @param firstDrift where the scatter of first impacts grows or shrinks with the blow
+ * @param repeatedDrift the same of later ones
  */
-public record TestedFoam(Measured measured, List<Judged> drops) {
+public record TestedFoam(
+        Measured measured,
+        List<Judged> drops,
+        Optional<ResidualDrift> firstDrift,
+        Optional<ResidualDrift> repeatedDrift) {
     private static final int LAST_REPEATED = 5;
 
     /**
@@ -65,7 +72,9 @@ public record TestedFoam(Measured measured, List<Judged> drops) {
         }
         return new TestedFoam(
                 measured,
-                rows.stream().map(row -> judged(row, measured, stiffnessPerC)).toList());
+                rows.stream().map(row -> judged(row, measured, stiffnessPerC)).toList(),
+                first.flatMap(fit -> ResidualDrift.of(fit, first(rows), stiffnessPerC)),
+                repeated.flatMap(fit -> ResidualDrift.of(fit, later, stiffnessPerC)));
     }
 
     private static Judged judged(TestData.Row<DropPoint> row, Measured measured, double stiffnessPerC) {

@@ -13,6 +13,7 @@ import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.Evaluator;
+import rampart.core.words.Wording;
 
 /** The table of an evaluation read back by FastCSV, which had no part in writing it. */
 class EvaluationCsvTest {
@@ -21,7 +22,8 @@ class EvaluationCsvTest {
         byte[] pack = Files.readAllBytes(Path.of("../demo/packs/40-gravimeter.json"));
         Evaluation evaluation = Evaluator.evaluate(PackFile.read(pack).pack(), StandardCatalogue.get());
         List<NamedCsvRecord> rows;
-        try (CsvReader<NamedCsvRecord> reader = CsvReader.builder().ofNamedCsvRecord(EvaluationCsv.write(evaluation))) {
+        try (CsvReader<NamedCsvRecord> reader =
+                CsvReader.builder().ofNamedCsvRecord(EvaluationCsv.write(evaluation, Wording.METRIC))) {
             rows = reader.stream().toList();
         }
         List<NamedCsvRecord> checks =
@@ -31,7 +33,7 @@ class EvaluationCsvTest {
             Check check = evaluation.checks().get(i);
             assertThat(checks.get(i).getField("id")).isEqualTo(check.id());
             assertThat(Double.parseDouble(checks.get(i).getField("value"))).isEqualTo(check.demand());
-            assertThat(checks.get(i).getField("words")).isEqualTo(check.because());
+            assertThat(checks.get(i).getField("words")).isEqualTo(Wording.METRIC.say(check.because()));
             assertThat(checks.get(i).getField("status"))
                     .isEqualTo(check.status().word());
         }

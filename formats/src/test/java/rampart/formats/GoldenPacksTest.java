@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Evaluator;
+import rampart.core.words.Wording;
 import rampart.formats.view.EvaluationView;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,7 +30,8 @@ class GoldenPacksTest {
             golden = MAPPER.readTree(in);
         }
         PackFile file = PackFile.read(MAPPER.writeValueAsBytes(golden.path("pack")));
-        JsonNode ours = MAPPER.valueToTree(EvaluationView.of(Evaluator.evaluate(file.pack(), StandardCatalogue.get())));
+        JsonNode ours = MAPPER.valueToTree(
+                EvaluationView.of(Evaluator.evaluate(file.pack(), StandardCatalogue.get()), Wording.METRIC));
         int figures = compare(golden.path("evaluation"), ours, "");
         assertThat(figures).isGreaterThan(200);
     }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,6 +17,7 @@ import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.Evaluator;
 import rampart.core.quantity.SixSided;
+import rampart.core.words.Wording;
 
 /** Pack files of format 2: materials of the house inside the file, and what else format 1 cannot say. */
 class HouseMaterialsTest {
@@ -135,13 +135,12 @@ class HouseMaterialsTest {
         String plain = "{\"kind\":\"box\",\"style\":\"0201\",\"board\":\"c-32\"}";
         PackFile before = read(pack("1", plain, ""));
         List<Layer> walls = List.of(
-                new Layer.Cushion("own.blue", new CushionForm.Full(), SixSided.all(40)),
-                new Layer.Box("c-32", 3, Optional.empty()));
+                new Layer.Cushion("own.blue", new CushionForm.Full(), SixSided.all(40)), Layer.Box.made("c-32", 3));
         PackFile after = before.withLayers(walls, house);
         String text = new String(after.write(), StandardCharsets.UTF_8);
         assertThat(text).contains("rampart-pack/2").contains("\"version\" : 3");
         assertThat(after.pack().layers()).isEqualTo(walls);
-        PackFile back = after.withLayers(List.of(new Layer.Box("c-32", 3, Optional.empty())), house);
+        PackFile back = after.withLayers(List.of(Layer.Box.made("c-32", 3)), house);
         assertThat(new String(back.write(), StandardCharsets.UTF_8)).doesNotContain("own.blue");
         assertThat(new String(before.withLayers(List.of(walls.get(1)), house).write(), StandardCharsets.UTF_8))
                 .contains("rampart-pack/1");
@@ -157,7 +156,7 @@ class HouseMaterialsTest {
                         MaterialFile.read(MaterialFile.Kind.FOAM, firmer.getBytes(StandardCharsets.UTF_8)),
                         MaterialFile.read(MaterialFile.Kind.BOARD, BOARD.getBytes(StandardCharsets.UTF_8))));
         PackFile file = whole();
-        assertThat(file.staleMaterials(today)).singleElement().satisfies(change -> {
+        assertThat(file.staleMaterials(today, Wording.METRIC)).singleElement().satisfies(change -> {
             assertThat(change.id()).isEqualTo("own.blue");
             assertThat(change.words()).contains("begins to give at 90 to 97 kPa", "creep limit 5 to 6 kPa");
         });
@@ -167,9 +166,11 @@ class HouseMaterialsTest {
                         .law()
                         .aKpa())
                 .isEqualTo(97);
-        assertThat(renewed.staleMaterials(today)).isEmpty();
+        assertThat(renewed.staleMaterials(today, Wording.METRIC)).isEmpty();
         HouseMaterials none = new HouseMaterials(StandardCatalogue.get(), List.of());
-        assertThat(file.staleMaterials(none)).allMatch(MaterialChange::gone).hasSize(2);
+        assertThat(file.staleMaterials(none, Wording.METRIC))
+                .allMatch(MaterialChange::gone)
+                .hasSize(2);
         assertThat(file.withMaterials(none).write()).isEqualTo(file.write());
     }
 
@@ -185,7 +186,8 @@ class HouseMaterialsTest {
                 "{\"kind\":\"cushion\",\"material\":\"pe-28\",\"form\":\"full\",\"thicknessMm\":{\"all\":50}},"
                         + "{\"kind\":\"box\",\"style\":\"0201\",\"board\":\"c-32\",\"slackMm\":3}",
                 ""));
-        assertThat(CatalogueFile.changes(file.pack(), CatalogueFile.read(older), StandardCatalogue.get()))
+        assertThat(CatalogueFile.changes(
+                        file.pack(), CatalogueFile.read(older), StandardCatalogue.get(), Wording.METRIC))
                 .singleElement()
                 .satisfies(change -> assertThat(change.words()).containsExactly("begins to give at 70 to 79 kPa"));
         assertThat(Evaluator.evaluate(file.pack(), CatalogueFile.read(older)).checks().stream()

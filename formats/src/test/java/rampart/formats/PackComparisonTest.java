@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import rampart.core.material.StandardCatalogue;
+import rampart.core.words.Wording;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -26,7 +27,7 @@ class PackComparisonTest {
     }
 
     private static PackComparison compare(Consumer<ObjectNode> change) throws IOException {
-        return PackComparison.of(gauge(t -> {}), gauge(change), StandardCatalogue.get());
+        return PackComparison.of(gauge(t -> {}), gauge(change), StandardCatalogue.get(), Verdicts.ANEW, Wording.METRIC);
     }
 
     private static int cushion(ObjectNode tree) {
@@ -79,7 +80,9 @@ class PackComparisonTest {
         PackComparison again = PackComparison.of(
                 gauge(t -> layer(t).putObject("thicknessMm").put("all", 60)),
                 gauge(t -> layer(t).putObject("thicknessMm").put("all", 90)),
-                StandardCatalogue.get());
+                StandardCatalogue.get(),
+                Verdicts.ANEW,
+                Wording.METRIC);
         assertThat(again.parts().get(0).words()).isEqualTo("all round 60 to 90 mm");
     }
 

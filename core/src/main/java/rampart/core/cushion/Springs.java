@@ -11,6 +11,9 @@ public final class Springs {
     /** A Newton step this small, relative, leaves an error of about its square: below rounding. */
     private static final double CLOSE = 1e-9;
 
+    /** Beyond this share of lock-up no force is told apart from an infinite one. */
+    private static final double NEARLY_SOLID = 1 - 1e-12;
+
     private final int faces;
     /** Area times cosine, m2; cosine over thickness, 1/m; area times thickness, m3. */
     private final double[] weight;
@@ -73,10 +76,15 @@ public final class Springs {
             return 0;
         }
         double target = 1 / load;
-        double high = 1 / steepest;
+        double most = NEARLY_SOLID / steepest;
         if (faces == 1) {
-            return (1 - sum * target) / steepest;
+            return Math.min(most, (1 - sum * target) / steepest);
         }
+        return Math.min(most, severalFaces(target, start));
+    }
+
+    private double severalFaces(double target, double start) {
+        double high = 1 / steepest;
         double low = 0;
         double q = start < high ? start : 0;
         for (int step = 0; step < MOST_STEPS; step++) {

@@ -2,6 +2,7 @@ package rampart.core.item;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
 
@@ -36,6 +37,11 @@ public record Feature(
         massKg.ifPresent(kg -> Require.positive(kg, "mass of a part in kg"));
         armMm.ifPresent(mm -> Require.positive(mm, "arm of a part in mm"));
         jointBearsNm.ifPresent(nm -> Require.positive(nm, "what a joint bears in Nm"));
+    }
+
+    /** The same on other faces. */
+    Feature moved(UnaryOperator<Face> to) {
+        return new Feature(name, kind, face.map(to), massKg, armMm, jointBearsNm);
     }
 
     /** True where it is a part on an arm. */

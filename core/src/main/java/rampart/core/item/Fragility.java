@@ -1,8 +1,11 @@
 package rampart.core.item;
 
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
 
@@ -19,7 +22,7 @@ public record Fragility(
         OptionalDouble criticalAccelerationG,
         OptionalDouble criticalVelocityChangeMps,
         FragilityBasis basis,
-        java.util.Optional<Component> component,
+        Optional<Component> component,
         Map<Face, Double> criticalAccelerationByFaceG) {
 
     /** How the fragility became known. */
@@ -65,7 +68,7 @@ public record Fragility(
 
     /** The same with every acceleration it bears multiplied. */
     public Fragility times(double factor) {
-        Map<Face, Double> byFace = new java.util.EnumMap<>(Face.class);
+        Map<Face, Double> byFace = new EnumMap<>(Face.class);
         criticalAccelerationByFaceG.forEach((face, g) -> byFace.put(face, g * factor));
         return new Fragility(
                 criticalAccelerationG.isPresent()
@@ -75,6 +78,13 @@ public record Fragility(
                 basis,
                 component,
                 byFace);
+    }
+
+    /** The same with the limits by face moved to other faces. */
+    Fragility moved(UnaryOperator<Face> to) {
+        Map<Face, Double> byFace = new EnumMap<>(Face.class);
+        criticalAccelerationByFaceG.forEach((face, g) -> byFace.put(to.apply(face), g));
+        return new Fragility(criticalAccelerationG, criticalVelocityChangeMps, basis, component, byFace);
     }
 
     /** The least of every limit that is given, G (rule 36, for vibration). */

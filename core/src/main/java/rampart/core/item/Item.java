@@ -1,5 +1,7 @@
 package rampart.core.item;
 
+import java.util.ArrayList;
+import java.util.List;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.Require;
@@ -23,13 +25,20 @@ public record Item(String name, Size size, double massKg, Point centreOfMass, Fr
     }
 
     /** An item of which nothing else is known. */
-    public Item(String name, Size size, double massKg, Point centreOfMass, Fragility fragility) {
-        this(name, size, massKg, centreOfMass, fragility, Nature.UNKNOWN);
+    public static Item plain(String name, Size size, double massKg, Point centreOfMass, Fragility fragility) {
+        return new Item(name, size, massKg, centreOfMass, fragility, Nature.UNKNOWN);
     }
 
     /** The same that bears another blow. */
     public Item with(Fragility other) {
         return new Item(name, size, massKg, centreOfMass, other, nature);
+    }
+
+    /** The same without one of its features, whose mass is taken off where it is known. */
+    public Item without(int feature) {
+        List<Feature> others = new ArrayList<>(nature.features());
+        double lessKg = others.remove(feature).massKg().orElse(0);
+        return new Item(name, size, massKg - lessKg, centreOfMass, fragility, nature.with(others));
     }
 
     /** The same of another mass, kg. */

@@ -3,6 +3,8 @@ package rampart.core.item;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
 
 /**
@@ -19,5 +21,15 @@ public record Nature(List<Feature> features, Set<Surface> surfaces, OptionalDoub
         features = List.copyOf(features);
         surfaces = Set.copyOf(surfaces);
         bearsKpa.ifPresent(kpa -> Require.positive(kpa, "pressure that the item bears in kPa"));
+    }
+
+    /** The same with its features on other faces. */
+    Nature moved(UnaryOperator<Face> to) {
+        return with(features.stream().map(f -> f.moved(to)).toList());
+    }
+
+    /** The same with other features. */
+    Nature with(List<Feature> others) {
+        return new Nature(others, surfaces, bearsKpa);
     }
 }

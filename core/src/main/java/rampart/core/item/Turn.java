@@ -90,25 +90,13 @@ public final class Turn {
 
     /** The item turned. */
     public Item item(Item item) {
-        Fragility fragility = item.fragility();
-        Map<Face, Double> byFace = new EnumMap<>(Face.class);
-        fragility.criticalAccelerationByFaceG().forEach((face, g) -> byFace.put(to(face), g));
-        List<Feature> features = item.nature().features().stream()
-                .map(f -> new Feature(
-                        f.name(), f.kind(), f.face().map(this::to), f.massKg(), f.armMm(), f.jointBearsNm()))
-                .toList();
         return new Item(
                 item.name(),
                 size(item.size()),
                 item.massKg(),
                 point(item.centreOfMass()),
-                new Fragility(
-                        fragility.criticalAccelerationG(),
-                        fragility.criticalVelocityChangeMps(),
-                        fragility.basis(),
-                        fragility.component(),
-                        byFace),
-                new Nature(features, item.nature().surfaces(), item.nature().bearsKpa()));
+                item.fragility().moved(this::to),
+                item.nature().moved(this::to));
     }
 
     /** Faces of the item on which something delicate is, or that bear less than the item as a whole. */

@@ -18,8 +18,8 @@ public record Journey(
         OptionalDouble storageHours) {
 
     /** A journey of which nobody says how long it takes. */
-    public Journey(DropPlan drop, Optional<Vibration> vibration, Optional<Stack> stack, Climate climate) {
-        this(drop, vibration, stack, climate, OptionalDouble.empty(), OptionalDouble.empty());
+    public static Journey plain(DropPlan drop, Optional<Vibration> vibration, Optional<Stack> stack, Climate climate) {
+        return new Journey(drop, vibration, stack, climate, OptionalDouble.empty(), OptionalDouble.empty());
     }
 
     /** The same with other falls. */

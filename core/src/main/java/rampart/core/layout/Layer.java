@@ -21,12 +21,13 @@ public sealed interface Layer {
             ON_ITEM
         }
 
-        public Wrap(String material, double thicknessMm) {
-            this(material, thicknessMm, Tape.NONE);
-        }
-
         public Wrap {
             Require.notNegative(thicknessMm, "wrap thickness in mm");
+        }
+
+        /** One without tape. */
+        public static Wrap plain(String material, double thicknessMm) {
+            return new Wrap(material, thicknessMm, Tape.NONE);
         }
     }
 
@@ -36,6 +37,21 @@ public sealed interface Layer {
             for (Face face : Face.ALL) {
                 Require.notNegative(thicknessMm.on(face), "thickness on the " + face.word() + " in mm");
             }
+        }
+
+        /** The same of another foam. */
+        public Cushion of(String otherFoam) {
+            return new Cushion(otherFoam, form, thicknessMm);
+        }
+
+        /** The same in another form. */
+        public Cushion with(CushionForm other) {
+            return new Cushion(material, other, thicknessMm);
+        }
+
+        /** The same of another thickness. */
+        public Cushion with(SixSided otherThicknessMm) {
+            return new Cushion(material, form, otherThicknessMm);
         }
     }
 
@@ -55,9 +71,24 @@ public sealed interface Layer {
             Require.within(slackMm, -MOST_SQUEEZE_MM, Double.MAX_VALUE, "slack in mm");
         }
 
-        /** A new carton. */
-        public Box(String material, double slackMm, Optional<Size> stockInside) {
-            this(material, slackMm, stockInside, CartonState.NEW);
+        /** A new carton made to size. */
+        public static Box made(String board, double slackMm) {
+            return new Box(board, slackMm, Optional.empty(), CartonState.NEW);
+        }
+
+        /** A new carton from stock. */
+        public static Box stock(String board, Size inside) {
+            return new Box(board, 0, Optional.of(inside), CartonState.NEW);
+        }
+
+        /** The same of another board. */
+        public Box of(String otherBoard) {
+            return new Box(otherBoard, slackMm, stockInside, state);
+        }
+
+        /** A carton from stock in its place; what fills it and what it has been through stay as the file says. */
+        public Box replacedBy(String stockBoard, Size inside) {
+            return new Box(stockBoard, slackMm, Optional.of(inside), state);
         }
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import rampart.core.quantity.Axis;
 import rampart.core.quantity.Cuboid;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
@@ -62,37 +61,33 @@ final class SolidMaker {
         }
     }
 
-    /** Equal pads in a row along the face's longer edge, as near square as the face allows. */
+    /** Equal pads in a grid over the face. */
     private void pads(int layer, CushionForm.Pads pads, Face face, Size size, Cuboid body, Cuboid inner, Cuboid outer) {
-        double padMm2 = pads.padMm2(size, face);
-        int count = (int) Math.min(pads.count().on(face), MOST_PADS_DRAWN);
-        Axis first = face.axis() == Axis.X ? Axis.Y : Axis.X;
-        Axis second = face.axis() == Axis.Z ? Axis.Y : Axis.Z;
-        Axis row = size.along(first) >= size.along(second) ? first : second;
-        Axis across = row == first ? second : first;
-        double cell = size.along(row) / pads.count().on(face);
-        double length = Math.min(Math.sqrt(padMm2), cell);
-        if (padMm2 <= 0) {
+        PadGrid grid = PadGrid.of(size, face, (int) pads.count().on(face));
+        double scale = Math.sqrt(pads.padMm2(size, face) / (grid.cellFirstMm() * grid.cellSecondMm()));
+        if (!(scale > 0) || grid.count() > MOST_PADS_DRAWN) {
             return;
         }
-        double width = Math.min(padMm2 / length, size.along(across));
-        length = padMm2 / width;
-        double middle = (body.min().along(across) + body.max().along(across)) / 2;
-        for (int i = 0; i < count; i++) {
-            double at = body.min().along(row) + (i + 0.5) * cell;
-            double[] min = new double[3];
-            double[] max = new double[3];
-            min[row.ordinal()] = at - length / 2;
-            max[row.ordinal()] = at + length / 2;
-            min[across.ordinal()] = middle - width / 2;
-            max[across.ordinal()] = middle + width / 2;
-            depth(min, max, face, inner, outer);
-            add(Solid.Part.PAD, layer, face, min[0], min[1], min[2], max[0], max[1], max[2]);
+        int first = grid.first().ordinal();
+        int second = grid.second().ordinal();
+        for (int i = 0; i < grid.alongFirst(); i++) {
+            for (int k = 0; k < grid.alongSecond(); k++) {
+                double[] min = new double[3];
+                double[] max = new double[3];
+                double u = body.min().along(grid.first()) + (i + 0.5) * grid.cellFirstMm();
+                double v = body.min().along(grid.second()) + (k + 0.5) * grid.cellSecondMm();
+                min[first] = u - scale * grid.cellFirstMm() / 2;
+                max[first] = u + scale * grid.cellFirstMm() / 2;
+                min[second] = v - scale * grid.cellSecondMm() / 2;
+                max[second] = v + scale * grid.cellSecondMm() / 2;
+                depth(min, max, face, inner, outer);
+                add(Solid.Part.PAD, layer, face, min[0], min[1], min[2], max[0], max[1], max[2]);
+            }
         }
     }
 
-    /** More pads than this in a row are a grey bar on any screen. */
-    private static final int MOST_PADS_DRAWN = 200;
+    /** More pads than this on a face are grey on any screen. */
+    private static final int MOST_PADS_DRAWN = 400;
 
     private static void depth(double[] min, double[] max, Face face, Cuboid inner, Cuboid outer) {
         int axis = face.axis().ordinal();

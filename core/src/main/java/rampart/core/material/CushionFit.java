@@ -29,6 +29,9 @@ public record CushionFit(
     /** Fewer points than this say nothing of their own scatter. */
     public static final int LEAST_POINTS = 4;
 
+    /** A scatter wider than this says nothing more. */
+    public static final double WIDEST = 1000;
+
     /** A point further from the line than this many residual deviations does not fit (common practice, no source). */
     public static final double OUTLIER = 2.5;
 
@@ -90,7 +93,7 @@ public record CushionFit(
     }
 
     /**
-     * How far a single new result may lie from the law, as a factor on G: with this probability it lies between the law
+     * How far a single new result may lie from the law, as a factor on G, at most 1000: with this probability it lies between the law
      * over the factor and the law times the factor.
      *
      * @param energyDensityKpa where
@@ -100,7 +103,7 @@ public record CushionFit(
         double away = energyDensityKpa - meanX;
         double standard = residual * Math.sqrt(1 + 1.0 / points + away * away / spreadX);
         double t = new TDistribution(points - 2.0).inverseCumulativeProbability(0.5 + probability / 2);
-        return Math.exp(t * standard);
+        return Math.min(WIDEST, Math.exp(t * standard));
     }
 
     /** True where the points say nothing of this energy density. */

@@ -18,6 +18,7 @@ import rampart.core.quantity.Basis;
  * @param basis what the constants rest on that were not measured
  * @param source where those come from
  * @param substance what it is made of
+ * @param structure how it is built
  * @param squeezeKpa stress when it is squeezed by a tenth or more, at rest, kPa
  * @param measured what test data say; none for a foam of the catalogue
  */
@@ -35,6 +36,7 @@ public record Foam(
         Basis basis,
         String source,
         Substance substance,
+        Structure structure,
         double squeezeKpa,
         Measured measured) {
 
@@ -66,8 +68,15 @@ public record Foam(
                 basis,
                 source,
                 substance,
+                structure,
                 squeezeKpa,
                 otherMeasured);
+    }
+
+    /** True where pieces are cut from it. Fill of starch or loose paper that a house calls a foam is not (format 2). */
+    public boolean cut() {
+        boolean fill = substance == Substance.STARCH || substance == Substance.PAPER;
+        return structure.cut() && !fill;
     }
 
     /** Stiffness relative to 23 degC, kept within 0.5 to 2 (rule 16). */

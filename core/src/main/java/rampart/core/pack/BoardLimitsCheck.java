@@ -6,6 +6,10 @@ import java.util.function.Supplier;
 import rampart.core.material.Board;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** The most mass and size that the outer carton's board grade is meant for (rule 26). */
 final class BoardLimitsCheck implements CheckRule {
@@ -24,7 +28,7 @@ final class BoardLimitsCheck implements CheckRule {
         boolean bySize =
                 Units.roundTo9Decimals(inches / board.limitIn()) > Units.roundTo9Decimals(lb / board.limitLb());
         double limit = bySize ? board.limitIn() : board.limitLb();
-        Supplier<Figure> most = () -> new Figure(
+        Supplier<Figure> most = () -> Figure.of(
                 "L",
                 bySize ? "most length + width + height of the grade" : "most gross mass of the grade",
                 limit,
@@ -50,11 +54,16 @@ final class BoardLimitsCheck implements CheckRule {
                                 Figure.law("u", "kg in a pound", Units.KG_PER_LB, ""),
                                 most.get()),
                         List.of());
-        Supplier<String> because = () -> bySize
-                ? "Length, width and height come to " + Say.whole(sumMm) + " mm; " + board.name()
-                        + " is meant for up to " + Say.whole(board.limitIn() * Units.MM_PER_IN) + " mm."
-                : "The pack weighs " + Say.oneDecimal(situation.layout().grossMassKg()) + " kg; " + board.name()
-                        + " is meant for up to " + Say.oneDecimal(board.limitLb() * Units.KG_PER_LB) + " kg.";
+        Supplier<List<Sentence>> because = () -> List.of(
+                bySize
+                        ? Say.SUM_FOR_BOARD.of(
+                                Quantity.wholeMm(sumMm),
+                                Term.name(board.name()),
+                                Quantity.wholeMm(board.limitIn() * Units.MM_PER_IN))
+                        : Say.MASS_FOR_BOARD.of(
+                                Quantity.kg(situation.layout().grossMassKg()),
+                                Term.name(board.name()),
+                                Quantity.kg(board.limitLb() * Units.KG_PER_LB)));
         return List.of(Check.judged(
                 "board.limits",
                 "Board for this size and mass",

@@ -7,6 +7,10 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** Tall narrow pads fold instead of giving: each pad must be at least (1.33 t)^2 (rule 22). */
 final class BucklingCheck implements CheckRule {
@@ -46,14 +50,16 @@ final class BucklingCheck implements CheckRule {
     private static Check check(LaidCushion cushion, Face at) {
         double demand = demandCm2(cushion, at);
         double limit = limitCm2(cushion, at);
-        Supplier<String> because = () -> "A pad on the " + at.word() + " has " + Say.whole(limit) + " cm²; at "
-                + Say.oneDecimal(cushion.thicknessMm().on(at)) + " mm thick it needs " + Say.whole(demand)
-                + " cm² to stand straight.";
+        Supplier<List<Sentence>> because = () -> List.of(Say.PAD_STANDS.of(
+                Term.name(at.word()),
+                Quantity.cm2(limit),
+                Quantity.cut(cushion.thicknessMm().on(at)),
+                Quantity.cm2(demand)));
         Supplier<Working> working = () -> new Working(
                 "D = (z*t/10)^2",
                 List.of(),
                 List.of(
-                        new Figure("z", "slenderness factor", FACTOR, "", Basis.STD, "MIL-HDBK-304, from memory"),
+                        Figure.of("z", "slenderness factor", FACTOR, "", Basis.STD, "MIL-HDBK-304, from memory"),
                         Figure.input("t", "thickness", cushion.thicknessMm().on(at), "mm"),
                         Figure.input("A", "area of one pad", limit, "cm2")),
                 List.of());

@@ -1,10 +1,15 @@
 package rampart.core.pack;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.Supplier;
 import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Sentence;
+import rampart.core.words.Unit;
 
 /**
  * One demand against one limit.
@@ -41,7 +46,7 @@ public record Check(
             double demand,
             OptionalDouble limit,
             String unit,
-            Supplier<String> because,
+            Supplier<List<Sentence>> because,
             Supplier<Working> working) {
         OptionalDouble margin =
                 limit.isPresent() ? OptionalDouble.of(1 - demand / limit.getAsDouble()) : OptionalDouble.empty();
@@ -77,8 +82,35 @@ public record Check(
         return new Check(id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, spread, told);
     }
 
+    /** The title as it stands inside a sentence. */
+    public String titleInside() {
+        return inside(title);
+    }
+
+    /** A title as it stands inside a sentence. */
+    public static String inside(String title) {
+        return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
+    }
+
+    /** The demand as a quantity to be said; a fraction as percent. */
+    public Quantity demandSaid() {
+        return said(demand);
+    }
+
+    /** The limit in the same way. */
+    public Optional<Quantity> limitSaid() {
+        return limit.isPresent() ? Optional.of(said(limit.getAsDouble())) : Optional.empty();
+    }
+
+    private Quantity said(double value) {
+        double shown = unit.isEmpty() ? value * 100 : value;
+        double size = Math.abs(shown);
+        int places = size >= 20 ? 0 : size >= 2 ? 1 : 2;
+        return new Quantity(shown, unit.isEmpty() ? Unit.PERCENT : Unit.of(unit), places);
+    }
+
     /** One sentence, or a few, that a packer understands. */
-    public String because() {
+    public List<Sentence> because() {
         return told.because.get();
     }
 
@@ -91,7 +123,7 @@ public record Check(
     public record Spread(double low, double high) {}
 
     /** Two ways to tell the same check. */
-    record Told(Supplier<String> because, Supplier<Working> working) {}
+    record Told(Supplier<List<Sentence>> because, Supplier<Working> working) {}
 
     /** What a check is about. */
     record Where(OptionalInt layer, Optional<Face> face) {

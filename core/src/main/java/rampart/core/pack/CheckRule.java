@@ -7,6 +7,11 @@ interface CheckRule {
     /** Id of its checks. */
     String id();
 
+    /** True where a search asks it early: it looks at no drop and costs next to nothing. */
+    default boolean quick() {
+        return true;
+    }
+
     /** Its checks on this pack, in their order; none where it does not apply. */
     List<Check> on(Situation situation);
 }

@@ -1,9 +1,11 @@
 package rampart.core.pack;
 
+import rampart.core.words.Sentence;
+
 /**
  * Something that packing does to what it lies against.
  *
  * @param harm true where it harms, false where it wants watching
  * @param reason one sentence
  */
-record Clash(boolean harm, String reason) {}
+record Clash(boolean harm, Sentence reason) {}

@@ -7,8 +7,11 @@ import java.util.Set;
 import rampart.core.item.Surface;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
-import rampart.core.material.Foam;
+import rampart.core.material.Structure;
 import rampart.core.material.Substance;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * Foam, wrap and tape against the item's surfaces and the time they lie together (rule 45). Common conservation guidance
@@ -59,11 +62,11 @@ final class Clashes {
         return clashes.found;
     }
 
-    private void harms(String reason) {
+    private void harms(Sentence reason) {
         found.add(new Clash(true, reason));
     }
 
-    private void watch(String reason) {
+    private void watch(Sentence reason) {
         found.add(new Clash(false, reason));
     }
 
@@ -75,13 +78,13 @@ final class Clashes {
         return pack.item().nature().surfaces().stream().anyMatch(some::contains);
     }
 
-    private String named(Set<Surface> some) {
-        return pack.item().nature().surfaces().stream()
+    private Term named(Set<Surface> some) {
+        return Term.name(pack.item().nature().surfaces().stream()
                 .filter(some::contains)
                 .sorted()
                 .map(Surface::words)
                 .findFirst()
-                .orElse("surface");
+                .orElse("surface"));
     }
 
     private Substance substance(Layer layer) {
@@ -91,50 +94,50 @@ final class Clashes {
         return layer instanceof Layer.Cushion ? catalogue.foam(layer.material()).substance() : Substance.PAPER;
     }
 
-    private String name(Layer layer) {
+    private Term name(Layer layer) {
         if (layer instanceof Layer.Wrap) {
-            return catalogue.wrap(layer.material()).name();
+            return Term.name(catalogue.wrap(layer.material()).name());
         }
-        return layer instanceof Layer.Cushion ? catalogue.foam(layer.material()).name() : "The carton's board";
+        return Term.name(
+                layer instanceof Layer.Cushion
+                        ? catalogue.foam(layer.material()).name()
+                        : "The carton's board");
     }
 
     /** What lies on the item itself. */
     private void touching(Layer first) {
         Substance of = substance(first);
-        String name = name(first);
+        Term name = name(first);
         boolean foam = first instanceof Layer.Cushion;
-        if (foam && isCells(catalogue.foam(first.material())) && hasAny(SOFT)) {
-            harms(name + " prints its cells into a " + named(SOFT) + " surface. Lay smooth acid-free tissue between.");
+        if (foam && catalogue.foam(first.material()).structure().cells() && hasAny(SOFT)) {
+            harms(Say.CELLS_PRINT.of(name, named(SOFT)));
         } else if (foam && (has(Surface.GILDED) || has(Surface.OIL_PAINT))) {
-            watch(name + " rubs on a " + named(EnumSet.of(Surface.GILDED, Surface.OIL_PAINT))
-                    + " surface when it is shaken. Lay smooth acid-free tissue between.");
+            watch(Say.FOAM_RUBS.of(name, named(EnumSet.of(Surface.GILDED, Surface.OIL_PAINT))));
         }
         if (of == Substance.PVC && (hasAny(SOFT) || has(Surface.PLASTIC))) {
-            harms(name + " is PVC: its softener creeps into the surface and leaves it tacky.");
+            harms(Say.SOFTENER.of(name));
         }
-        if (of == Substance.PU && foam && catalogue.foam(first.material()).id().equals("fip-8")) {
-            harms("Foam in place expands hot and sticks to what it touches: wrap the item in film first.");
+        if (foam && catalogue.foam(first.material()).structure() == Structure.FOAMED_IN_PLACE) {
+            harms(Sentence.plain(
+                    "Foam in place expands hot and sticks to what it touches: wrap the item in film first."));
         }
         if (of == Substance.PS && foam && (has(Surface.ELECTRONICS) || has(Surface.TEXTILE))) {
-            watch(name + " sheds crumbs that charge up and cling to "
-                    + named(EnumSet.of(Surface.ELECTRONICS, Surface.TEXTILE)) + ". Wrap the item first.");
+            watch(Say.CRUMBS.of(name, named(EnumSet.of(Surface.ELECTRONICS, Surface.TEXTILE))));
         }
         if (of == Substance.PAPER && days > 90 && hasAny(ACID_SPOILS)) {
-            watch(name + " holds acid, which yellows " + named(ACID_SPOILS)
-                    + " in months. Use acid-free tissue or board.");
+            watch(Say.ACID_YELLOWS.of(name, named(ACID_SPOILS)));
         }
         if (of == Substance.OTHER
                 && days > 90
                 && !pack.item().nature().surfaces().isEmpty()) {
-            watch(name + " is of a plastic that nobody has named; for months it must be polyethylene, polypropylene or"
-                    + " polyester.");
+            watch(Say.UNNAMED_PLASTIC.of(name));
         }
         boolean damp =
                 pack.journey().stack().map(s -> s.relativeHumidity() >= 0.7).orElse(false);
         if ((of == Substance.PE || of == Substance.PP || of == Substance.OTHER)
                 && damp
                 && (has(Surface.IRON) || has(Surface.BARE_METAL))) {
-            watch(name + " holds damp against bare metal, which rusts. Add a drying agent or an oiled paper.");
+            watch(Say.HOLDS_DAMP.of(name));
         }
     }
 
@@ -143,9 +146,8 @@ final class Clashes {
         Substance of = substance(layer);
         boolean vapour = of.polyurethane() || of == Substance.PVC || of == Substance.RUBBER || of == Substance.WOOL;
         if (vapour && (has(Surface.SILVER) || has(Surface.COPPER))) {
-            String reason = name(layer) + " is " + of.words() + ", whose vapours tarnish "
-                    + named(EnumSet.of(Surface.SILVER, Surface.COPPER))
-                    + " even without touching it. Use polyethylene or polypropylene.";
+            Sentence reason = Say.TARNISHES.of(
+                    name(layer), Term.name(of.words()), named(EnumSet.of(Surface.SILVER, Surface.COPPER)));
             if (days > 30) {
                 harms(reason);
             } else {
@@ -153,10 +155,10 @@ final class Clashes {
             }
         }
         if (of == Substance.PAPER && has(Surface.LEAD) && days > 30) {
-            watch(name(layer) + " gives off acids that corrode lead in time. Keep it in a closed polyester bag.");
+            watch(Say.CORRODES_LEAD.of(name(layer)));
         }
         if (of.polyurethane() && hasAny(METALS) && days > DAYS_A_YEAR) {
-            watch(name(layer) + " is " + of.words() + "; in years its decay corrodes metal.");
+            watch(Say.DECAY_CORRODES.of(name(layer), Term.name(of.words())));
         }
     }
 
@@ -164,18 +166,17 @@ final class Clashes {
     private void ageing(Layer layer) {
         Substance of = substance(layer);
         if (of == Substance.PU_ESTER && days > DAYS_A_YEAR) {
-            harms(name(layer) + " takes up water from the air and turns sticky in a few years (hydrolysis): not for"
-                    + " storage.");
+            harms(Say.HYDROLYSIS.of(name(layer)));
         } else if (of.polyurethane() && days > 5 * DAYS_A_YEAR) {
-            harms(name(layer) + " oxidises to dust in some years: not for storage as long as this.");
+            harms(Say.OXIDISES.of(name(layer)));
         } else if (of.polyurethane() && days > DAYS_A_YEAR) {
-            watch(name(layer) + " yellows and crumbles with the years. Look at it every year.");
+            watch(Say.YELLOWS.of(name(layer)));
         }
         if (of == Substance.RUBBER && days > 5 * DAYS_A_YEAR) {
-            harms(name(layer) + " perishes in some years and sticks to what it touches.");
+            harms(Say.PERISHES.of(name(layer)));
         }
         if (of == Substance.STARCH && days > 30) {
-            watch(name(layer) + " draws damp and vermin in storage.");
+            watch(Say.VERMIN.of(name(layer)));
         }
     }
 
@@ -183,13 +184,9 @@ final class Clashes {
         boolean onItem = pack.layers().stream()
                 .anyMatch(layer -> layer instanceof Layer.Wrap wrap && wrap.tape() == Layer.Wrap.Tape.ON_ITEM);
         if (onItem && hasAny(TAPE_LIFTS)) {
-            harms("Tape on a " + named(TAPE_LIFTS) + " surface lifts it or leaves its glue. Tape the wrap to itself.");
+            harms(Say.TAPE_LIFTS.of(named(TAPE_LIFTS)));
         } else if (onItem) {
-            watch("Tape on the item leaves glue in time. Tape the wrap to itself.");
+            watch(Sentence.plain("Tape on the item leaves glue in time. Tape the wrap to itself."));
         }
-    }
-
-    private static boolean isCells(Foam foam) {
-        return foam.id().equals("bubble-12") || foam.id().equals("air-cells");
     }
 }

@@ -8,6 +8,10 @@ import rampart.core.item.Fragility;
 import rampart.core.prove.HalfSine;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * A part on the item that swings by itself (rule 43): the pulse of each counted drop, taken as a half sine of the same
@@ -17,6 +21,11 @@ final class ComponentCheck implements CheckRule {
     @Override
     public String id() {
         return "component";
+    }
+
+    @Override
+    public boolean quick() {
+        return false;
     }
 
     @Override
@@ -43,9 +52,12 @@ final class ComponentCheck implements CheckRule {
         }
         Response most = worst;
         double limit = part.criticalG().getAsDouble();
-        Supplier<String> because = () -> "When it " + Say.lower(most.drop.id().title()) + ", the part that swings at "
-                + Say.oneDecimal(part.frequencyHz()) + " Hz makes " + Say.g(most.partG) + " G of the item's "
-                + Say.g(most.g) + " G; it bears " + Say.g(limit) + " G.";
+        Supplier<List<Sentence>> because = () -> List.of(Say.PART_SWINGS.of(
+                Term.name(most.drop.id().does()),
+                Quantity.hz(part.frequencyHz()),
+                Quantity.g(most.partG),
+                Quantity.g(most.g),
+                Quantity.g(limit)));
         return Check.judged(
                 "component",
                 "A part that swings by itself",
@@ -65,13 +77,13 @@ final class ComponentCheck implements CheckRule {
     }
 
     private static Working working(Situation situation, Fragility.Component part, Response most) {
-        return new Working(
+        return Working.noted(
                 "C = G*M",
                 List.of("T = pi*V/(2*G*g)"),
                 List.of(
                         new Figure(
                                 "G",
-                                "peak at the item, " + most.drop.id().id(),
+                                Say.PEAK_AT_ITEM.of(Term.name(most.drop.id().id())),
                                 most.g,
                                 "G",
                                 Basis.NOMINAL,
@@ -82,8 +94,7 @@ final class ComponentCheck implements CheckRule {
                         Figure.law("T", "duration of the half sine", most.durationS, "s"),
                         Figure.input("f", "the part's own frequency", part.frequencyHz(), "Hz"),
                         Figure.law("M", "what a half sine of f times T does to the part", most.amplification, "")),
-                List.of(
-                        "The part is taken without damping; the pulse as a half sine. M is at most 1.77, near f T = 0.8.",
-                        "Not meant on top of a critical acceleration that was measured with a long flat pulse, which holds it already."));
+                "The part is taken without damping; the pulse as a half sine. M is at most 1.77, near f T = 0.8.",
+                "Not meant on top of a critical acceleration that was measured with a long flat pulse, which holds it already.");
     }
 }

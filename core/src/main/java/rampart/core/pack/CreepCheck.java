@@ -1,5 +1,6 @@
 package rampart.core.pack;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
@@ -7,6 +8,10 @@ import rampart.core.journey.Journey;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** Foam that carries too much at rest thins in time: static stress on the bottom against its creep limit (rule 21). */
 final class CreepCheck implements CheckRule {
@@ -35,22 +40,28 @@ final class CreepCheck implements CheckRule {
         return List.of(check(cushion, situation.pack().journey()));
     }
 
-    private static String inTime(LaidCushion cushion, Journey journey) {
+    private static List<Sentence> because(LaidCushion cushion, Journey journey, double demand, double limit) {
+        List<Sentence> text = new ArrayList<>();
+        text.add(Say.RESTS.of(Term.name(cushion.foam().name()), Quantity.kpa(demand), Quantity.kpa(limit)));
+        if (demand > limit) {
+            text.add(Sentence.plain("Over that it counts a tenth thinner in every drop on the bottom."));
+        }
         double strain = Thinning.creep(cushion, journey);
-        return strain > 0
-                ? " In the time it lies under this load it loses " + Say.oneDecimal(100 * strain)
-                        + " % of its thickness, and the drops on the bottom are worked with what is left."
-                : "";
+        if (strain > 0) {
+            text.add(Say.LOSES_IN_TIME.of(Quantity.finePercent(strain)));
+        }
+        if (Thinning.beyondTests(cushion.foam(), journey)) {
+            text.add(Say.CREEP_EXTRAPOLATED.of(
+                    Quantity.count(
+                            cushion.foam().measured().creep().orElseThrow().toHours()),
+                    Quantity.count(journey.underLoadHours().orElseThrow())));
+        }
+        return text;
     }
 
     private static Check check(LaidCushion cushion, Journey journey) {
         double demand = cushion.staticStressKpa(Face.BOTTOM);
         double limit = cushion.foam().creepLimitKpa();
-        Supplier<String> because =
-                () -> "The " + cushion.foam().name() + " under the item carries " + Say.oneDecimal(demand)
-                        + " kPa at rest; it keeps its thickness up to " + Say.oneDecimal(limit) + " kPa."
-                        + (demand > limit ? " Over that it counts a tenth thinner in every drop on the bottom." : "")
-                        + inTime(cushion, journey);
         Supplier<Working> working = () -> new Working(
                 "s = m*g/(A/10)",
                 List.of(),
@@ -64,7 +75,7 @@ final class CreepCheck implements CheckRule {
                                 "cm2"),
                         new Figure(
                                 "s_max",
-                                "creep limit of " + cushion.foam().name(),
+                                Say.CREEP_LIMIT_OF.of(Term.name(cushion.foam().name())),
                                 limit,
                                 "kPa",
                                 cushion.foam().basis(),
@@ -77,7 +88,7 @@ final class CreepCheck implements CheckRule {
                 demand,
                 OptionalDouble.of(limit),
                 "kPa",
-                because,
+                () -> because(cushion, journey, demand, limit),
                 working);
     }
 }

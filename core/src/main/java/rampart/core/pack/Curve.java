@@ -2,6 +2,7 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import rampart.core.words.Sentence;
 
 /**
  * How one check answers to one quantity.
@@ -26,7 +27,11 @@ public record Curve(
         List<Range> band,
         Spot operating) {
     /** A quantity in words and its unit. */
-    public record Scale(String name, String unit) {}
+    public record Scale(Sentence name, String unit) {
+        static Scale plain(String name, String unit) {
+            return new Scale(Sentence.plain(name), unit);
+        }
+    }
 
     public record Spot(double x, double y) {}
 

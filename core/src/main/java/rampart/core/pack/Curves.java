@@ -13,6 +13,8 @@ import rampart.core.journey.Stack;
 import rampart.core.layout.LaidCushion;
 import rampart.core.material.Catalogue;
 import rampart.core.quantity.Face;
+import rampart.core.words.Say;
+import rampart.core.words.Term;
 
 /** Draws the curve behind a check: what would happen if one quantity were another. */
 public final class Curves {
@@ -61,11 +63,8 @@ public final class Curves {
         List<Curve.Spot> points = logarithmic(g, now / SPREAD, now * SPREAD);
         return Optional.of(new Curve(
                 drop.id().id(),
-                new Curve.Scale(
-                        "load at rest on the " + cushion.foam().name() + " on the " + face.word()
-                                + " (static stress), whole wall, worst day",
-                        "kPa"),
-                new Curve.Scale("the item feels", "G"),
+                new Curve.Scale(Say.LOAD_ON_WALL.of(Term.name(cushion.foam().name()), Term.name(face.word())), "kPa"),
+                Curve.Scale.plain("the item feels", "G"),
                 true,
                 points,
                 limit,
@@ -92,8 +91,8 @@ public final class Curves {
                 : Math.max(low, Math.min(high, resonances.get(0).hz()));
         return new Curve(
                 "vibration",
-                new Curve.Scale("frequency", "Hz"),
-                new Curve.Scale("what the item feels (density)", "g2/Hz"),
+                Curve.Scale.plain("frequency", "Hz"),
+                Curve.Scale.plain("what the item feels (density)", "g2/Hz"),
                 true,
                 logarithmic(density, low, high),
                 OptionalDouble.empty(),
@@ -116,8 +115,8 @@ public final class Curves {
                 .toList();
         return new Curve(
                 "stack",
-                new Curve.Scale("days in the pile", "d"),
-                new Curve.Scale("the carton carries", "N"),
+                Curve.Scale.plain("days in the pile", "d"),
+                Curve.Scale.plain("the carton carries", "N"),
                 true,
                 points,
                 OptionalDouble.of(check.demand()),

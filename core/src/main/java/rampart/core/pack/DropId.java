@@ -2,6 +2,7 @@ package rampart.core.pack;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import rampart.core.journey.DropSequence;
@@ -27,6 +28,11 @@ public record DropId(List<Face> faces, String id, String title) {
         String numbers = struck.stream().map(f -> Integer.toString(f.number())).collect(Collectors.joining("-"));
         String falls = struck.size() == 1 ? "Falls flat on the " : "Falls on the " + kind + " of ";
         return new DropId(struck, "drop." + kind + "." + numbers, falls + place(struck));
+    }
+
+    /** What a pack does in it, as it stands in a sentence: "falls flat on the bottom". */
+    public String does() {
+        return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
     }
 
     public boolean flat() {

@@ -1,11 +1,16 @@
 package rampart.core.pack;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rampart.core.cushion.Impact;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** What a drop does, in a packer's words. */
 final class DropSentence {
@@ -22,61 +27,58 @@ final class DropSentence {
         this.drop = drop;
     }
 
-    String byVelocity(double velocityMps) {
+    List<Sentence> byVelocity(double velocityMps) {
         double limit =
                 situation.pack().item().fragility().criticalVelocityChangeMps().orElseThrow();
-        return "The velocity change of " + Say.twoDecimals(velocityMps) + " m/s counts here, against "
-                + Say.twoDecimals(limit) + " m/s below which no G does harm; the item feels " + Say.g(drop.g())
-                + " G." + doubts();
+        List<Sentence> text = new ArrayList<>();
+        text.add(Say.BY_VELOCITY.of(Quantity.mps(velocityMps), Quantity.mps(limit), Quantity.g(drop.g())));
+        doubts(text, OptionalDouble.empty());
+        return text;
     }
 
-    String byAcceleration(OptionalDouble limitG) {
+    List<Sentence> byAcceleration(OptionalDouble limitG) {
         if (drop.worst().capped()) {
-            return bare();
+            return List.of(bare());
         }
-        String feels = "The item feels " + Say.g(drop.g()) + " G"
-                + (limitG.isPresent()
-                        ? " of the " + Say.g(limitG.getAsDouble()) + " G it bears."
-                        : ", and nobody has said what it bears.");
-        return feels + reason() + doubts();
+        List<Sentence> text = new ArrayList<>();
+        text.add(
+                limitG.isPresent()
+                        ? Say.FEELS.of(Quantity.g(drop.g()), Quantity.g(limitG.getAsDouble()))
+                        : Say.FEELS_UNKNOWN.of(Quantity.g(drop.g())));
+        text.add(reason());
+        doubts(text, limitG);
+        return text;
     }
 
-    private String bare() {
+    private Sentence bare() {
         if (situation.layout().cushions().isEmpty()) {
-            return "There is no cushion in this pack: the blow reaches the item whole.";
+            return Sentence.plain("There is no cushion in this pack: the blow reaches the item whole.");
         }
-        return drop.worst().layers().stream().noneMatch(Impact.LayerPeak::acts)
-                ? "Nothing takes this blow: the " + bareFaces() + " bare."
-                : "The cushion is pressed solid: the blow is far beyond what it can take.";
-    }
-
-    private String bareFaces() {
-        List<String> bare = drop.id().faces().stream()
+        if (drop.worst().layers().stream().anyMatch(Impact.LayerPeak::acts)) {
+            return Sentence.plain("The cushion is pressed solid: the blow is far beyond what it can take.");
+        }
+        List<Term.Name> bare = drop.id().faces().stream()
                 .filter(face -> situation.layout().cushions().stream().anyMatch(c -> !c.cushions(face)))
-                .map(Face::word)
+                .map(face -> new Term.Name(face.word()))
                 .toList();
-        return String.join(" and the ", bare) + (bare.size() > 1 ? " are" : " is");
+        Term faces = new Term.Listed(bare, " and the ");
+        return bare.size() > 1 ? Say.BARE_FACES.of(faces) : Say.BARE_FACE.of(faces);
     }
 
     /** Why it is as it is: by the cushion that takes most of the blow, judged by how far it is pressed. */
-    private String reason() {
+    private Sentence reason() {
         Impact.LayerPeak main = mainLayer();
         LaidCushion cushion = situation.cushion(main.layer());
         int side = mainSide(main);
         Face face = drop.id().faces().get(side);
         double fraction = main.lockUpFraction()[side];
-        String load =
-                Say.oneDecimal(cushion.staticStressKpa(face) * drop.worst().loadFactor());
-        String foam = cushion.foam().name() + " on the " + face.word();
+        Term load = Quantity.kpa(cushion.staticStressKpa(face) * drop.worst().loadFactor());
+        Term foam = Term.name(cushion.foam().name());
+        Term on = Term.name(face.word());
         if (fraction < BEST_FRACTION - NEAR) {
-            return " The " + foam + " carries only " + load + " kPa at rest: too little to sink in. "
-                    + (cushion.form().standsFree() ? "Smaller pads give more." : "Pads, or a softer foam, give more.");
+            return (cushion.form().standsFree() ? Say.TOO_LITTLE_ON_PADS : Say.TOO_LITTLE).of(foam, on, load);
         }
-        if (fraction > BEST_FRACTION + NEAR) {
-            return " The " + foam + " carries " + load + " kPa at rest and is pressed nearly flat: "
-                    + "it wants more thickness or a larger area.";
-        }
-        return " The " + foam + " works near its best at " + load + " kPa; only more thickness softens the blow.";
+        return (fraction > BEST_FRACTION + NEAR ? Say.NEARLY_FLAT : Say.AT_ITS_BEST).of(foam, on, load);
     }
 
     private Impact.LayerPeak mainLayer() {
@@ -99,53 +101,51 @@ final class DropSentence {
         return side;
     }
 
-    private Optional<String> thinned() {
+    private Optional<Sentence> thinned() {
         OptionalDouble most =
                 situation.thinning().values().stream().mapToDouble(f -> f).max();
         if (most.isEmpty()) {
             return Optional.empty();
         }
         if (most.getAsDouble() == Thinning.OVER_LIMIT && situation.creeps()) {
-            return Optional.of(" The bottom foam is overloaded at rest and counts a tenth thinner.");
+            return Optional.of(Sentence.plain("The bottom foam is overloaded at rest and counts a tenth thinner."));
         }
-        return Optional.of(" After so long under its load the bottom foam is "
-                + Say.oneDecimal(100 * (1 - 1 / most.getAsDouble())) + " % thinner.");
+        return Optional.of(Say.THINNER_IN_TIME.of(Quantity.finePercent(1 - 1 / most.getAsDouble())));
     }
 
-    private String doubts() {
-        StringBuilder text = new StringBuilder();
+    private void doubts(List<Sentence> text, OptionalDouble limitG) {
         if (drop.id().faces().contains(Face.BOTTOM)) {
-            thinned().ifPresent(text::append);
+            thinned().ifPresent(text::add);
         }
         boolean someBare = drop.worst().layers().stream().anyMatch(peak -> !peak.acts());
         if (someBare && !drop.worst().capped()) {
-            text.append(" A bare face leaves one cushion out of this blow.");
+            text.add(Sentence.plain("A bare face leaves one cushion out of this blow."));
         }
         if (drop.tips()) {
-            text.append(" The weight lies so far off centre that the item tips: call it thin at best.");
+            text.add(Sentence.plain("The weight lies so far off centre that the item tips: call it thin at best."));
         }
-        TestScatter scatter = TestScatter.of(situation, drop.worst());
-        if (scatter.measured() && !drop.worst().capped()) {
-            text.append(" By the scatter of its test data it may be ")
-                    .append(Say.g(drop.g() / scatter.factor()))
-                    .append(" to ")
-                    .append(Say.g(drop.g() * scatter.factor()))
-                    .append(" G.");
-            if (scatter.extrapolated()) {
-                text.append(" This blow lies outside what was tested.");
-            }
-        }
+        scatter(text, limitG);
         drop.simulatedG()
-                .ifPresent(
-                        g -> text.append(" The boxes between the cushions are heavy, so the fall was worked in time: ")
-                                .append(Say.g(g))
-                                .append(" G there, ")
-                                .append(Say.g(drop.worst().g()))
-                                .append(" G by the quick reckoning; the higher counts."));
+                .ifPresent(g -> text.add(Say.WORKED_IN_TIME.of(
+                        Quantity.g(g), Quantity.g(drop.worst().g()))));
         if (situation.doubted(drop)) {
-            text.append(
-                    " The boxes between the cushions are heavy, which this reckoning doubts: call it thin at best.");
+            text.add(
+                    Sentence.plain("The boxes between the cushions are heavy, which this reckoning doubts: call it thin"
+                            + " at best."));
         }
-        return text.toString();
+    }
+
+    private void scatter(List<Sentence> text, OptionalDouble limitG) {
+        TestScatter scatter = TestScatter.of(situation, drop.worst());
+        if (!scatter.measured() || drop.worst().capped()) {
+            return;
+        }
+        double high = drop.g() * scatter.factor();
+        boolean reachesOver = limitG.isPresent() && drop.g() <= limitG.getAsDouble() && high > limitG.getAsDouble();
+        text.add((reachesOver ? Say.SCATTER_OVER : Say.SCATTER)
+                .of(new Term.Range(Quantity.g(drop.g() / scatter.factor()), Quantity.g(high))));
+        if (scatter.extrapolated()) {
+            text.add(Sentence.plain("This blow lies outside what was tested."));
+        }
     }
 }

@@ -14,6 +14,11 @@ import rampart.core.material.Foam;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+import rampart.core.words.Wording;
 
 /** The numbers behind one drop: the closed form for a flat drop on one cushion, the balance of forces otherwise. */
 final class DropWorking {
@@ -30,7 +35,7 @@ final class DropWorking {
     private final TestScatter scatter;
     private final List<Figure> figures = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
-    private final List<String> notes = new ArrayList<>();
+    private final List<Sentence> notes = new ArrayList<>();
 
     DropWorking(Situation situation, Drop drop) {
         this.situation = situation;
@@ -42,7 +47,7 @@ final class DropWorking {
         height();
         gravity();
         figures.add(Figure.assumed("e", "rebound", Situation.REBOUND, "", "0.5 for every material"));
-        notes.add("Peak acceleration of this drop: " + Say.twoDecimals(drop.g()) + " G.");
+        notes.add(Say.PEAK_OF_THIS_DROP.of(Quantity.fineG(drop.g())));
         return new Working("dV = (1 + e)*sqrt(2*g*h/1000)", steps, figures, notes);
     }
 
@@ -55,12 +60,11 @@ final class DropWorking {
         if (drop.simulatedG().orElse(0) > drop.worst().g()) {
             return simulated();
         }
-        drop.simulatedG()
-                .ifPresent(g -> notes.add("The time simulation gives " + Say.twoDecimals(g) + " G, which is lower."));
+        drop.simulatedG().ifPresent(g -> notes.add(Say.SIMULATED_LOWER.of(Quantity.fineG(g))));
         gravity();
         List<Impact.LayerPeak> acting =
                 drop.worst().layers().stream().filter(Impact.LayerPeak::acts).toList();
-        notes.add(NEGLECTED);
+        notes.add(Sentence.plain(NEGLECTED));
         conditions();
         scatter();
         if (drop.id().flat() && acting.size() == 1) {
@@ -70,15 +74,16 @@ final class DropWorking {
     }
 
     private Working simulated() {
-        figures.add(new Figure(
+        figures.add(Figure.of(
                 "Gt",
                 "peak of the time simulation",
                 drop.g(),
                 "G",
                 Basis.NOMINAL,
                 "item and inner boxes as masses on the cushions' loading and unloading laws, gravity on"));
-        notes.add("By the quick reckoning: " + Say.twoDecimals(drop.worst().g()) + " G (rule 34: the higher counts).");
-        notes.add("Neglected: shear, friction, rotation, the first elastic ramp, the cushions opposite.");
+        notes.add(Say.QUICK_RECKONING.of(Quantity.fineG(drop.worst().g())));
+        notes.add(
+                Sentence.plain("Neglected: shear, friction, rotation, the first elastic ramp, the cushions opposite."));
         scatter();
         return new Working("G = Gt", steps, figures, notes);
     }
@@ -104,16 +109,15 @@ final class DropWorking {
         figures.add(Figure.law("A", "bearing area", cushion.bearingMm2().on(face) / 100, "cm2"));
         figures.add(loadFactor(k));
         figures.add(new Figure(
-                "a", "stress where " + cushion.foam().name() + " begins to give", law.aKpa(), "kPa", basis, lawSource));
-        figures.add(new Figure("b", "how fast it stiffens", b, "1/kPa", basis, lawSource));
+                "a", Say.BEGINS_TO_GIVE.of(Term.name(cushion.foam().name())), law.aKpa(), "kPa", basis, lawSource));
+        figures.add(Figure.of("b", "how fast it stiffens", b, "1/kPa", basis, lawSource));
         figures.add(stiffness(f, cushion));
         figures.add(repeat(r, cushion));
         figures.add(Figure.input("t", "thickness", t, "mm"));
         steps.add("s = k*m*g/(A/10)");
         double x = r * b / f * s * situation.dropHeightMm() / t;
         if (!measured && (x < EXTRAPOLATED_BELOW || x > EXTRAPOLATED_ABOVE)) {
-            notes.add("Extrapolated: b s h/t is " + Say.twoDecimals(x)
-                    + ", outside 0.2 to 2.3 where the law was fitted.");
+            notes.add(Say.EXTRAPOLATED_LAW.of(Quantity.number(x, 2)));
         }
         return new Working("G = (f*a/s)*exp((r*b/f)*s*h/t)", steps, figures, notes);
     }
@@ -124,17 +128,17 @@ final class DropWorking {
                 acting.stream().filter(p -> p.energyJ() > 0).findFirst().orElse(acting.get(0));
         LaidCushion cushion = situation.cushion(giving.layer());
         List<Face> faces = drop.id().faces();
-        figures.add(Figure.law("m", "mass on the " + cushion.foam().name(), cushion.movingMassKg(), "kg"));
+        figures.add(Figure.law("m", Say.MASS_ON.of(Term.name(cushion.foam().name())), cushion.movingMassKg(), "kg"));
         figures.add(loadFactor(drop.worst().loadFactor()));
         for (int i = 0; i < faces.size(); i++) {
             String n = "_" + faces.get(i).number();
-            String on = " on the " + faces.get(i).word();
+            Term on = Term.name(faces.get(i).word());
             figures.add(Figure.law(
-                    "A" + n, "bearing area" + on, cushion.bearingMm2().on(faces.get(i)) / 100, "cm2"));
+                    "A" + n, Say.BEARING_AREA_ON.of(on), cushion.bearingMm2().on(faces.get(i)) / 100, "cm2"));
             figures.add(new Figure(
-                    "S" + n, "stress at the peak" + on, giving.stressKpa()[i], "kPa", lawBasis(cushion.foam()), LAW));
-            figures.add(Figure.law(
-                    "n" + n, "share of the direction" + on, drop.cosine().get(i), ""));
+                    "S" + n, Say.STRESS_ON.of(on), giving.stressKpa()[i], "kPa", lawBasis(cushion.foam()), LAW));
+            figures.add(
+                    Figure.law("n" + n, Say.DIRECTION_ON.of(on), drop.cosine().get(i), ""));
         }
         LaidCushion outermost = situation.cushion(acting.get(acting.size() - 1).layer());
         figures.add(Figure.law("M", "mass on the outermost cushion that acts", outermost.movingMassKg(), "kg"));
@@ -147,14 +151,16 @@ final class DropWorking {
         for (Impact.LayerPeak peak : acting) {
             figures.add(Figure.law(
                     "U_" + peak.layer(),
-                    "taken by the " + situation.cushion(peak.layer()).foam().name() + ", layer " + (peak.layer() + 1),
+                    Say.TAKEN_BY.of(
+                            Term.name(situation.cushion(peak.layer()).foam().name()), Quantity.count(peak.layer() + 1)),
                     peak.energyJ(),
                     "J"));
         }
         steps.add("U = k*M*g*h/1000");
         steps.add("U = " + acting.stream().map(p -> "U_" + p.layer()).collect(Collectors.joining(" + ")));
         if (!drop.id().flat() && nearStart(acting)) {
-            notes.add("Upper bound: the foam hardly gives in this direction, where the law reads high.");
+            notes.add(
+                    Sentence.plain("Upper bound: the foam hardly gives in this direction, where the law reads high."));
         }
         String sum = faces.stream()
                 .map(face -> "A_N*S_N*n_N".replace("N", Integer.toString(face.number())))
@@ -192,7 +198,7 @@ final class DropWorking {
                     "mm",
                     plan.table().get().source()));
             if (plan.table().get().outOfScope(situation.layout().grossMassKg())) {
-                notes.add("Outside the scope of the drop table, which ends at 150 lb gross.");
+                notes.add(Sentence.plain("Outside the scope of the drop table, which ends at 150 lb gross."));
             }
         } else {
             figures.add(Figure.input("h", "drop height", situation.dropHeightMm(), "mm"));
@@ -204,24 +210,20 @@ final class DropWorking {
     }
 
     private void conditions() {
-        notes.add("Worst at " + Say.oneDecimal(drop.worst().temperatureC()) + " degC, "
-                + (drop.worst().repeated() ? "impacts 2 to 5." : "first impact."));
+        notes.add((drop.worst().repeated() ? Say.WORST_REPEATED : Say.WORST_FIRST)
+                .of(Quantity.degC(drop.worst().temperatureC())));
         if (drop.id().faces().contains(Face.BOTTOM)) {
-            situation
-                    .thinning()
-                    .forEach((layer, factor) -> notes.add("The bottom of the "
-                            + situation.cushion(layer).foam().name() + ", layer " + (layer + 1) + ", counts 1/"
-                            + Say.twoDecimals(factor) + " of its thickness: it has carried its load for a time ["
-                            + (situation
-                                            .cushion(layer)
-                                            .foam()
-                                            .measured()
-                                            .creep()
-                                            .isPresent()
-                                    ? "measured"
-                                    : "nominal")
-                            + "]."));
+            situation.thinning().forEach((layer, factor) -> notes.add(thinned(situation.cushion(layer), factor)));
         }
+    }
+
+    private Sentence thinned(LaidCushion cushion, double factor) {
+        return Say.THINNED_LAYER.of(
+                Term.name(cushion.foam().name()),
+                Quantity.count(cushion.layer() + 1),
+                Quantity.number(factor, 2),
+                Term.name(Thinning.basis(cushion.foam(), situation.pack().journey())
+                        .word()));
     }
 
     /** What the law of this foam rests on in this drop. */
@@ -233,19 +235,17 @@ final class DropWorking {
     }
 
     private static String tests(CushionFit fit) {
-        return fit.points() + " drop tests of the house, R2 " + Say.threeDecimals(fit.rSquared());
+        return fit.points() + " drop tests of the house, R2 " + Wording.decimals(fit.rSquared(), 3);
     }
 
     private void scatter() {
         if (!scatter.measured()) {
             return;
         }
-        notes.add("By the scatter of the drop tests nine results in ten lie between "
-                + Say.twoDecimals(drop.g() / scatter.factor()) + " and "
-                + Say.twoDecimals(drop.g() * scatter.factor())
-                + " G: the widest prediction interval of the measured cushions that are struck, taken on G [assumed].");
+        notes.add(Say.NINE_IN_TEN.of(
+                Quantity.fineG(drop.g() / scatter.factor()), Quantity.fineG(drop.g() * scatter.factor())));
         if (scatter.extrapolated()) {
-            notes.add("Extrapolated: this blow lies outside the energy that was tested.");
+            notes.add(Sentence.plain("Extrapolated: this blow lies outside the energy that was tested."));
         }
     }
 
@@ -256,7 +256,7 @@ final class DropWorking {
     private Figure stiffness(double f, LaidCushion cushion) {
         return Figure.nominal(
                 "f",
-                "stiffness at " + Say.oneDecimal(drop.worst().temperatureC()) + " degC",
+                Say.STIFFNESS_AT.of(Quantity.degC(drop.worst().temperatureC())),
                 f,
                 "",
                 cushion.foam().source());

@@ -14,6 +14,7 @@ import rampart.core.layout.Layout;
  * @param naturalFrequencyHz of the item on its bottom cushions; empty without such
  * @param thinning by how much the bottom of a layer has thinned in time, by index; others keep their thickness
  * @param doubted true where heavy boxes make a time simulation worth while and none was asked for (rule 34)
+ * @param workedInTime true where heavy boxes asked for a time simulation and the counted drops went through one
  * @param checks in their order
  * @param drops all 26 in their order
  * @param blows the same 26 judged, counted or not
@@ -27,14 +28,23 @@ public record Evaluation(
         Layout layout,
         java.util.Map<Integer, Double> thinning,
         boolean doubted,
+        boolean workedInTime,
         List<Check> checks,
         List<Drop> drops,
         List<Check> blows) {
     /** Edition of the rules that this code follows. */
     public static final int RULES_EDITION = 1;
 
-    /** The lowest margin of all checks that have one; minus infinity where none has. */
-    public double lowestMargin() {
+    /** The lowest margin of all checks that have one; empty where none has. */
+    public OptionalDouble lowestMargin() {
+        return checks.stream()
+                .filter(check -> check.margin().isPresent())
+                .mapToDouble(check -> check.margin().getAsDouble())
+                .min();
+    }
+
+    /** What searches compare: going into a stock carton is a yes or a no, and how closely it fits is no margin there. */
+    double lowestMarginButFit() {
         return checks.stream()
                 .filter(Evaluation::marginCounts)
                 .mapToDouble(check -> check.margin().getAsDouble())
@@ -42,7 +52,6 @@ public record Evaluation(
                 .orElse(Double.NEGATIVE_INFINITY);
     }
 
-    /** Going into a stock carton is a yes or a no: how closely it fits is no margin. */
     static boolean marginCounts(Check check) {
         boolean fits = check.id().equals("fit") && check.status() == Status.HOLDS;
         return check.margin().isPresent() && !fits;

@@ -11,7 +11,7 @@ import rampart.core.quantity.Units;
 /** Evaluates packs by the rules: pure, deterministic, the same pack and catalogue give the same answer to the bit. */
 public final class Evaluator {
     /** After the drops, in the order in which ties are settled (rule 28). */
-    private static final List<CheckRule> AFTER_DROPS = List.of(
+    static final List<CheckRule> AFTER_DROPS = List.of(
             new StrainCheck(),
             new BucklingCheck(),
             new CreepCheck(),
@@ -30,22 +30,32 @@ public final class Evaluator {
 
     private Evaluator() {}
 
-    /** @throws IllegalArgumentException if the last layer is not a box or the catalogue lacks a material */
+    /**
+     * By the closed form alone.
+     *
+     * @throws IllegalArgumentException if the last layer is not a box or the catalogue lacks a material
+     * @throws UnreckonableException if a figure comes to no number
+     */
     public static Evaluation evaluate(Pack pack, Catalogue catalogue) {
         return evaluate(Situation.of(pack, catalogue));
     }
 
     /**
-     * The same, with the counted drops worked in time where heavy boxes between the cushions leave the closed form in
-     * doubt (rule 34).
+     * The verdict that everybody is told: the same, with the counted drops worked in time where heavy boxes between the
+     * cushions leave the closed form in doubt (rule 34).
      */
     public static Evaluation simulate(Pack pack, Catalogue catalogue) {
-        return evaluate(Situation.simulated(pack, catalogue));
+        return evaluate(Situation.inTime(pack, catalogue));
     }
 
-    /** For a search, which draws nothing: the same without solids. */
+    /** For a search, which draws nothing: the same without solids, by the closed form. */
     static Evaluation evaluateUndrawn(Pack pack, Catalogue catalogue) {
         return evaluate(Situation.undrawn(pack, catalogue));
+    }
+
+    /** For the first look of a search at packs with heavy boxes: what it finds is to be settled by {@link #simulate}. */
+    static Evaluation evaluateAtFirstLook(Pack pack, Catalogue catalogue) {
+        return evaluate(Situation.atFirstLook(pack, catalogue));
     }
 
     private static Evaluation evaluate(Situation situation) {
@@ -66,7 +76,7 @@ public final class Evaluator {
             }
         }
         Optional<Resonance> resonance = VibrationCheck.cushion(situation);
-        return new Evaluation(
+        return Finite.all(new Evaluation(
                 verdict,
                 weakest(checks, verdict),
                 situation.dropHeightMm(),
@@ -75,9 +85,10 @@ public final class Evaluator {
                 situation.layout(),
                 situation.thinning(),
                 situation.doubted(),
+                situation.workedInTime(),
                 List.copyOf(checks),
                 situation.drops(),
-                blows);
+                blows));
     }
 
     /** One check alone, by its id, with no more work than it needs; empty where the pack has no such check. */

@@ -21,6 +21,9 @@ import rampart.core.material.Catalogue;
 import rampart.core.material.Flute;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
 
 /**
  * The wall to begin with: of all walls of {@link WallSpace} that hold, the one of least outside volume; among those of
@@ -45,13 +48,15 @@ public final class FirstWall {
     private final Journey journey;
     private final Catalogue catalogue;
     private final Set<String> forgiven;
+    private final Watcher watcher;
     private final BlowCapacity capacity;
     /** Checks that ruled out some wall: forgiving any other would change nothing. */
     private final Set<String> failed = Collections.synchronizedSet(new HashSet<>());
 
     private final Map<Integer, List<Inner>> innersByThickness = new HashMap<>();
 
-    private FirstWall(Item item, Journey journey, Catalogue catalogue, Set<String> forgiven) {
+    private FirstWall(Item item, Journey journey, Catalogue catalogue, Set<String> forgiven, Watcher watcher) {
+        this.watcher = watcher;
         this.item = item;
         this.journey = journey;
         this.catalogue = catalogue;
@@ -80,41 +85,30 @@ public final class FirstWall {
      */
     public record Relaxed(String check, OptionalDouble neededG) {
         /** Why no wall holds and what would have to give, in a packer's words. */
-        public String because() {
-            String only = " The wall below is the smallest in which nothing else fails.";
+        public Sentence because() {
             return switch (check) {
-                case "lift" ->
-                    "No wall holds as it is: with its packing it is too heavy for one person to lift. Two people would have to carry it."
-                            + only;
-                case "stack" ->
-                    "No wall holds: no carton carries the pile that may stand on it. The pile would have to be lower or shorter."
-                            + only;
-                case "board.limits" ->
-                    "No wall holds: the pack is too large or too heavy for any board grade. The grade would have to be exceeded, or the item divided."
-                            + only;
-                case "vibration" ->
-                    "No wall holds: on every foam the ride shakes the item too much. The ride would have to be smoother."
-                            + only;
-                case "cushion.creep" ->
-                    "No wall holds for long: foam soft enough for the falls is pressed thin by the weight at rest. The journey would have to be short."
-                            + only;
-                case "drop" ->
-                    "No wall of up to " + WallSpace.MOST_MM
-                            + " mm of foam softens every fall enough. The item would have to bear about "
-                            + Say.whole(neededG.orElseThrow()) + " G, or fall less far. The wall below holds for that.";
-                default ->
-                    "No wall of up to " + WallSpace.MOST_MM
-                            + " mm of foam holds, and no single demand that gave way would change that.";
+                case "lift" -> Say.NO_WALL_TOO_HEAVY.of();
+                case "stack" -> Say.NO_WALL_PILE.of();
+                case "board.limits" -> Say.NO_WALL_BOARD.of();
+                case "vibration" -> Say.NO_WALL_RIDE.of();
+                case "cushion.creep" -> Say.NO_WALL_CREEP.of();
+                case "drop" -> Say.NO_WALL_DROPS.of(Quantity.cut(WallSpace.MOST_MM), Quantity.g(neededG.orElseThrow()));
+                default -> Say.NO_WALL.of(Quantity.cut(WallSpace.MOST_MM));
             };
         }
     }
 
-    /** @throws IllegalArgumentException if nobody has said what the item bears: no wall could be judged */
-    public static Answer find(Item item, Journey journey, Catalogue catalogue) {
+    /**
+     * The wall to begin with, or what would have to give.
+     *
+     * @throws IllegalArgumentException if nobody has said what the item bears: no wall could be judged
+     * @throws SearchStoppedException if the watcher stops it
+     */
+    public static Answer find(Item item, Journey journey, Catalogue catalogue, Watcher watcher) {
         if (item.fragility().leastLimitG().isEmpty()) {
             throw new IllegalArgumentException("a first wall needs to know what the item bears, in G");
         }
-        FirstWall search = new FirstWall(item, journey, catalogue, Set.of());
+        FirstWall search = new FirstWall(item, journey, catalogue, Set.of(), watcher);
         Optional<List<Layer>> wall = search.smallest();
         if (wall.isPresent()) {
             return new Answer(wall.get(), Optional.empty());
@@ -123,24 +117,24 @@ public final class FirstWall {
             if (!search.failed.contains(check)) {
                 continue;
             }
-            Optional<List<Layer>> relaxed = new FirstWall(item, journey, catalogue, Set.of(check)).smallest();
+            Optional<List<Layer>> relaxed = new FirstWall(item, journey, catalogue, Set.of(check), watcher).smallest();
             if (relaxed.isPresent()) {
                 return new Answer(relaxed.get(), Optional.of(new Relaxed(check, OptionalDouble.empty())));
             }
         }
-        return relaxDrops(item, journey, catalogue);
+        return relaxDrops(item, journey, catalogue, watcher);
     }
 
     /**
      * About the least G that the item would have to bear for some wall to hold: by halving over the thickest walls, which
      * mostly decide it, then downward over all of them.
      */
-    private static Answer relaxDrops(Item item, Journey journey, Catalogue catalogue) {
+    private static Answer relaxDrops(Item item, Journey journey, Catalogue catalogue, Watcher watcher) {
         double low = 1;
         double high = MOST_RELAXED;
         while (high / low > CLOSE_ENOUGH) {
             double middle = Math.sqrt(low * high);
-            FirstWall search = new FirstWall(stronger(item, middle), journey, catalogue, Set.of());
+            FirstWall search = new FirstWall(stronger(item, middle), journey, catalogue, Set.of(), watcher);
             boolean holds = search.outsides().stream()
                     .filter(outside -> outside.cushionMm() == WallSpace.MOST_MM)
                     .anyMatch(search::holdsSomehow);
@@ -151,10 +145,11 @@ public final class FirstWall {
             }
         }
         Optional<List<Layer>> best = Optional.empty();
-        Optional<List<Layer>> next = new FirstWall(stronger(item, high), journey, catalogue, Set.of()).smallest();
+        Optional<List<Layer>> next =
+                new FirstWall(stronger(item, high), journey, catalogue, Set.of(), watcher).smallest();
         while (next.isPresent()) {
             best = next;
-            next = new FirstWall(stronger(item, high * DOWNWARD), journey, catalogue, Set.of()).smallest();
+            next = new FirstWall(stronger(item, high * DOWNWARD), journey, catalogue, Set.of(), watcher).smallest();
             high *= next.isPresent() ? DOWNWARD : 1;
         }
         double needed = Math.ceil(item.fragility().leastLimitG().orElseThrow() * high);
@@ -269,6 +264,7 @@ public final class FirstWall {
     private record Trial(Wall wall, Board board, double grossKg) {}
 
     private Optional<List<Layer>> tried(Trial trial) {
+        watcher.look();
         double height = journey.drop().heightMm(trial.grossKg());
         if (trial.wall.failure.covers(height, trial.board.caliperMm(), 0)) {
             return Optional.empty();
@@ -287,6 +283,7 @@ public final class FirstWall {
     }
 
     private Stream<Wall> singles(Outside outside) {
+        watcher.look();
         double most = mostOutsideKg(outside);
         double least = lightestCartonKg(outside);
         return inners(outside.cushionMm()).stream()
@@ -315,6 +312,7 @@ public final class FirstWall {
     }
 
     private Stream<Wall> doubles(Outside outside, Inner inner, int innerMm, double mostOutsideKg) {
+        watcher.look();
         int outerMm = outside.cushionMm() - innerMm;
         double height = journey.drop().heightMm(inner.outerMassKg + mostOutsideKg);
         if (BlowCapacity.tooLittle(inner.perMm, innerMm, inner.bestOuter(), outerMm, inner.outerMassKg, height)) {

@@ -6,6 +6,10 @@ import java.util.function.Supplier;
 import rampart.core.layout.LaidBox;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * Does what is inside go into the cartons taken from stock (rule 32)? The demand is the contents, the limit the
@@ -43,15 +47,14 @@ final class FitCheck implements CheckRule {
         double inside = tightest.carton().inside().along(axis);
         String dimension = List.of("length", "width", "height").get(axis.ordinal());
         boolean fits = tightest.slack().along(axis) >= 0;
-        Supplier<String> because = () ->
-                "In " + dimension + " the contents need " + Say.oneDecimal(contents) + " mm and the stock carton has "
-                        + Say.oneDecimal(inside) + " mm" + (fits ? "." : ": it does not go in.");
+        Supplier<List<Sentence>> because = () -> List.of((fits ? Say.FITS : Say.DOES_NOT_FIT)
+                .of(Term.name(dimension), Quantity.mm(contents), Quantity.mm(inside)));
         Supplier<Working> working = () -> new Working(
                 "D = C",
                 List.of(),
                 List.of(
-                        Figure.law("C", dimension + " of the contents", contents, "mm"),
-                        Figure.input("I", "inside " + dimension + " of the stock carton", inside, "mm")),
+                        Figure.law("C", Say.OF_THE_CONTENTS.of(Term.name(dimension)), contents, "mm"),
+                        Figure.input("I", Say.INSIDE_OF_STOCK.of(Term.name(dimension)), inside, "mm")),
                 List.of());
         Check check = Check.judged(
                 "fit",

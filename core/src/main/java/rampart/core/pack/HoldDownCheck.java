@@ -9,6 +9,10 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * What the lid's pressure does where a carton is closed over more than it holds (rule 41): it must carry the contents
@@ -67,9 +71,8 @@ final class HoldDownCheck implements CheckRule {
     private static Check holdDown(LaidCushion cushion, double strain) {
         double weight = cushion.movingMassKg() * Units.STANDARD_GRAVITY;
         double force = forceN(cushion, strain);
-        Supplier<String> because = () -> "Upside down the contents hang with " + Say.whole(weight)
-                + " N; the lid presses the " + cushion.foam().name() + " down with " + Say.whole(force) + " N"
-                + (force < weight ? ": they drop away from it." : ".");
+        Supplier<List<Sentence>> because = () -> List.of((force < weight ? Say.DROPS_AWAY : Say.HELD_DOWN)
+                .of(Quantity.newton(weight), Term.name(cushion.foam().name()), Quantity.newton(force)));
         Supplier<Working> working = () -> {
             List<Figure> figures = new ArrayList<>(pressed(cushion, strain));
             figures.add(
@@ -92,8 +95,8 @@ final class HoldDownCheck implements CheckRule {
 
     private static Check pressure(LaidCushion cushion, double strain, double bearsKpa) {
         double stress = stressKpa(cushion, strain);
-        Supplier<String> because = () -> "The lid presses the item with " + Say.oneDecimal(stress)
-                + " kPa for as long as it is closed; it bears " + Say.oneDecimal(bearsKpa) + " kPa.";
+        Supplier<List<Sentence>> because =
+                () -> List.of(Say.LID_PRESSES.of(Quantity.kpa(stress), Quantity.kpa(bearsKpa)));
         Supplier<Working> working = () -> {
             List<Figure> figures = new ArrayList<>(pressed(cushion, strain));
             figures.add(Figure.input("L", "lasting pressure that the item bears", bearsKpa, "kPa"));
@@ -118,7 +121,7 @@ final class HoldDownCheck implements CheckRule {
         return List.of(
                 new Figure(
                         "s25",
-                        "stress of " + cushion.foam().name() + " squeezed at rest",
+                        Say.STRESS_SQUEEZED.of(Term.name(cushion.foam().name())),
                         cushion.foam().squeezeKpa(),
                         "kPa",
                         cushion.foam().basis(),
@@ -128,9 +131,9 @@ final class HoldDownCheck implements CheckRule {
                 Figure.law("p", "stress on the foam", stressKpa(cushion, strain), "kPa"));
     }
 
-    private static List<String> notes(double strain) {
+    private static List<Sentence> notes(double strain) {
         return strain > KNOWN_TO
-                ? List.of("Pressed in by more than 40 %: the law of squeeze is not meant for that.")
+                ? List.of(Sentence.plain("Pressed in by more than 40 %: the law of squeeze is not meant for that."))
                 : List.of();
     }
 }

@@ -15,23 +15,13 @@ import rampart.core.material.Catalogue;
  * check that does not hold ends it. It asks the same rules as {@link Evaluator}, so it cannot disagree with it.
  */
 final class Holds {
-    private static final List<CheckRule> WITHOUT_DROPS = List.of(
-            new CreepCheck(),
-            new BucklingCheck(),
-            new LiftCheck(),
-            new BoardLimitsCheck(),
-            new StackCheck(),
-            new FitCheck(),
-            new MovementCheck(),
-            new MaterialCheck(),
-            new SettlingCheck(),
-            new SqueezeCheck(),
-            new HoldDownCheck());
+    private static final List<CheckRule> WITHOUT_DROPS =
+            Evaluator.AFTER_DROPS.stream().filter(CheckRule::quick).toList();
     private static final List<DropId> CORNERS_FIRST = DropId.ALL.stream()
             .sorted(Comparator.comparingInt(id -> -id.faces().size()))
             .toList();
     private static final List<CheckRule> LAST =
-            List.of(new StrainCheck(), new VibrationCheck(), new ComponentCheck(), new JointCheck());
+            Evaluator.AFTER_DROPS.stream().filter(rule -> !rule.quick()).toList();
 
     private Holds() {}
 

@@ -39,7 +39,11 @@ final class LayerChanges {
     }
 
     /** Changes of one kind, the least first. */
-    record Row(int layer, Remedy.Lever lever, Optional<Face> face, List<Layer> changes) {}
+    record Row(int layer, Remedy.Lever lever, Optional<Face> face, List<Layer> changes) {
+        Remedy.Change change(int step) {
+            return new Remedy.Change(layer, lever, face, changes.get(step));
+        }
+    }
 
     static List<Row> of(Pack pack, Layout layout, Catalogue catalogue) {
         LayerChanges all = new LayerChanges(catalogue);
@@ -76,7 +80,7 @@ final class LayerChanges {
         }
         for (Foam foam : catalogue.foams()) {
             if (!foam.id().equals(cushion.material())) {
-                Layer other = new Layer.Cushion(foam.id(), cushion.form(), cushion.thicknessMm());
+                Layer other = cushion.of(foam.id());
                 row(index, Remedy.Lever.FOAM, Optional.empty(), List.of(other));
             }
         }
@@ -85,7 +89,7 @@ final class LayerChanges {
     private void boards(int index, Layer.Box box) {
         for (Board board : catalogue.boards()) {
             if (!board.id().equals(box.material())) {
-                Layer other = new Layer.Box(board.id(), box.slackMm(), box.stockInside());
+                Layer other = box.of(board.id());
                 row(index, Remedy.Lever.BOARD, Optional.empty(), List.of(other));
             }
         }
@@ -107,7 +111,7 @@ final class LayerChanges {
                         .filter(face -> only.isEmpty() || only.get() == face)
                         .allMatch(face -> next.on(face) >= WallSpace.STEP_MM);
                 if (thickEnough) {
-                    changes.add(new Layer.Cushion(cushion.material(), cushion.form(), next));
+                    changes.add(cushion.with(next));
                 }
             }
         }
@@ -129,8 +133,7 @@ final class LayerChanges {
                 Size block = corners.block().plus(d, d, d);
                 boolean large = List.of(Axis.values()).stream().allMatch(axis -> block.along(axis) >= LEAST_BLOCK_MM);
                 if (large) {
-                    changes.add(new Layer.Cushion(
-                            cushion.material(), new CushionForm.Corners(block), cushion.thicknessMm()));
+                    changes.add(cushion.with(new CushionForm.Corners(block)));
                 }
             }
         }
@@ -149,7 +152,7 @@ final class LayerChanges {
             }
             SixSided area = SixSided.of(face -> tenthsOf(body, face, tenths));
             CushionForm form = whole ? new CushionForm.Full() : new CushionForm.Pads(area, count);
-            changes.add(new Layer.Cushion(cushion.material(), form, cushion.thicknessMm()));
+            changes.add(cushion.with(form));
         }
         return changes;
     }
@@ -159,8 +162,7 @@ final class LayerChanges {
         List<Layer> changes = new ArrayList<>();
         for (int tenths : nearest(now)) {
             SixSided area = pads.bearingCm2().with(face, tenthsOf(body, face, tenths));
-            changes.add(new Layer.Cushion(
-                    cushion.material(), new CushionForm.Pads(area, pads.count()), cushion.thicknessMm()));
+            changes.add(cushion.with(new CushionForm.Pads(area, pads.count())));
         }
         return changes;
     }
@@ -183,10 +185,7 @@ final class LayerChanges {
                 .boxed()
                 .sorted(Comparator.comparingDouble((Integer n) -> Math.abs(n - now))
                         .thenComparing(n -> n))
-                .<Layer>map(n -> new Layer.Cushion(
-                        cushion.material(),
-                        new CushionForm.Pads(pads.bearingCm2(), SixSided.all(n)),
-                        cushion.thicknessMm()))
+                .<Layer>map(n -> cushion.with(new CushionForm.Pads(pads.bearingCm2(), SixSided.all(n))))
                 .toList();
     }
 }

@@ -3,6 +3,9 @@ package rampart.core.pack;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
 
 /** What one person, or two, should lift (rule 27). */
 final class LiftCheck implements CheckRule {
@@ -46,14 +49,14 @@ final class LiftCheck implements CheckRule {
         return List.of(gross <= TWO_PERSONS_KG ? check.withStatus(Status.THIN).withMargin(0) : check);
     }
 
-    private static String because(double gross) {
-        String mass = "It weighs " + Say.oneDecimal(gross) + " kg. ";
+    private static List<Sentence> because(double gross) {
+        Quantity mass = Quantity.kg(gross);
         if (gross <= ONE_PERSON_KG) {
-            return mass + "One person lifts up to 23 kg.";
+            return List.of(Say.LIFTED_BY_ONE.of(mass, Quantity.kg(ONE_PERSON_KG)));
         }
-        return mass
-                + (gross <= TWO_PERSONS_KG
-                        ? "Mark it for two people; your own safety rules come first."
-                        : "That is too much for two people: it needs a lifting aid.");
+        return List.of(
+                gross <= TWO_PERSONS_KG
+                        ? Say.LIFTED_BY_TWO.of(mass, Quantity.kg(ONE_PERSON_KG))
+                        : Say.LIFTED_BY_NOBODY.of(mass));
     }
 }

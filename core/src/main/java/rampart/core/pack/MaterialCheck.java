@@ -2,8 +2,8 @@ package rampart.core.pack;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import rampart.core.quantity.Basis;
+import rampart.core.words.Sentence;
 
 /**
  * Foam, wrap and tape against the surfaces of the item (rule 45). Judged where the surfaces are given, or tape lies on
@@ -25,7 +25,7 @@ final class MaterialCheck implements CheckRule {
             return List.of();
         }
         List<Clash> clashes = Clashes.of(situation.pack(), situation.catalogue());
-        long harms = clashes.stream().filter(Clash::harm).count();
+        int harms = (int) clashes.stream().filter(Clash::harm).count();
         boolean watched = clashes.stream().anyMatch(clash -> !clash.harm());
         return List.of(Check.judged(
                 "material",
@@ -38,21 +38,22 @@ final class MaterialCheck implements CheckRule {
                 () -> working(harms, watched, clashes)));
     }
 
-    private static String because(List<Clash> clashes) {
+    private static List<Sentence> because(List<Clash> clashes) {
         return clashes.isEmpty()
-                ? "Nothing in this pack is known to harm the surfaces named, for as long as they lie together."
+                ? List.of(Sentence.plain(
+                        "Nothing in this pack is known to harm the surfaces named, for as long as they lie together."))
                 : clashes.stream()
                         .sorted((a, b) -> Boolean.compare(b.harm(), a.harm()))
                         .map(Clash::reason)
-                        .collect(Collectors.joining(" "));
+                        .toList();
     }
 
-    private static Working working(long harms, boolean watched, List<Clash> clashes) {
+    private static Working working(int harms, boolean watched, List<Clash> clashes) {
         return new Working(
                 harms > 0 ? "D = one + n" : watched ? "D = w" : "D = n",
                 List.of(),
                 List.of(
-                        new Figure("n", "what harms", harms, "", Basis.CP, "conservation guidance, no source"),
+                        Figure.of("n", "what harms", harms, "", Basis.CP, "conservation guidance, no source"),
                         Figure.assumed("w", "something wants watching", WATCH, "", "counts as thin"),
                         Figure.assumed("one", "limit", 1, "", "nothing that harms")),
                 clashes.stream().map(Clash::reason).toList());

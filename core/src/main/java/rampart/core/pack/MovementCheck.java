@@ -4,6 +4,10 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.layout.LaidBox;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** What can move will wear: the largest clearance of any box against 10 mm (rule 33). */
 final class MovementCheck implements CheckRule {
@@ -27,20 +31,23 @@ final class MovementCheck implements CheckRule {
     }
 
     private static Check check(LaidBox loosest, boolean outer) {
-        // A made carton closed over more than it holds has no play; a stock carton too small breaks by its fit.
-        double slack = loosest.stock() ? loosest.largestSlackMm() : Math.max(0, loosest.largestSlackMm());
+        // Less than no play is none: a made carton is closed over more than it holds, a stock carton too small breaks
+        // by
+        // its fit.
+        double slack = Math.max(0, loosest.largestSlackMm());
         String box = outer ? "outer carton" : "inner box";
-        Supplier<String> because = () -> slack <= 0
-                ? "The " + box + " leaves no play."
-                : "The " + box + " leaves " + Say.oneDecimal(slack) + " mm of play in all; more than 10 mm moves"
-                        + (slack > LIMIT_MM ? ". Fill it or take a closer box." : ".");
-        Supplier<Working> working = () -> new Working(
+        Supplier<List<Sentence>> because = () -> List.of(
+                slack <= 0
+                        ? Say.NO_PLAY.of(Term.name(box))
+                        : (slack > LIMIT_MM ? Say.TOO_MUCH_PLAY : Say.PLAY)
+                                .of(Term.name(box), Quantity.mm(slack), Quantity.wholeMm(LIMIT_MM)));
+        Supplier<Working> working = () -> Working.noted(
                 "D = x",
                 List.of(),
                 List.of(
                         Figure.input("x", "largest clearance", slack, "mm"),
                         Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33")),
-                List.of("Settling of foam and fill is not counted."));
+                "Settling of foam and fill is not counted.");
         return Check.judged(
                 "movement",
                 "Room to move",

@@ -30,13 +30,18 @@ public record Orientation(Turn turn, double bottomCm2, double hits, Evaluation e
         return likely;
     }
 
-    /** All 24: by verdict, then the widest margin, then the fewest likely hits. */
-    public static List<Orientation> all(Pack pack, Catalogue catalogue) {
+    /**
+     * All 24: by verdict, then the widest margin, then the fewest likely hits.
+     *
+     * @throws SearchStoppedException if the watcher stops it
+     */
+    public static List<Orientation> all(Pack pack, Catalogue catalogue, Watcher watcher) {
         List<Orientation> all = new ArrayList<>();
         List<Face> delicate = Turn.delicate(pack.item());
         for (Turn turn : Turn.all()) {
+            watcher.look();
             Pack turned = new Pack(turn.item(pack.item()), pack.journey(), pack.layers());
-            Evaluation evaluation = Evaluator.evaluateUndrawn(turned, catalogue);
+            Evaluation evaluation = Evaluator.simulate(turned, catalogue);
             double bottom = evaluation.layout().cushions().stream()
                     .findFirst()
                     .map((LaidCushion c) -> c.bearingMm2().bottom() / 100)
@@ -48,9 +53,9 @@ public record Orientation(Turn turn, double bottomCm2, double hits, Evaluation e
         }
         all.sort(Comparator.comparing((Orientation o) -> o.evaluation.verdict())
                 .reversed()
-                .thenComparing(
-                        Comparator.comparingDouble((Orientation o) -> Math.rint(o.evaluation.lowestMargin() * 1e6))
-                                .reversed())
+                .thenComparing(Comparator.comparingDouble(
+                                (Orientation o) -> Math.rint(o.evaluation.lowestMarginButFit() * 1e6))
+                        .reversed())
                 .thenComparingDouble(Orientation::hits));
         return all;
     }

@@ -27,8 +27,8 @@ public record Proposal(List<Layer> layers, String stock, OptionalDouble cost, Ev
         return evaluation.layout().grossMassKg();
     }
 
-    /** The lowest margin of all checks. */
+    /** The lowest margin of all checks, going into a stock carton among them. */
     public double margin() {
-        return evaluation.lowestMargin();
+        return evaluation.lowestMargin().orElseThrow();
     }
 }

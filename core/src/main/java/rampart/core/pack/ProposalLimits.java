@@ -36,9 +36,6 @@ public record ProposalLimits(
     /** Repeats that stiffen a foam by more than this make it one for a single journey (assumed). */
     public static final double REUSABLE_REPEAT = 1.2;
 
-    /** Foams that are not cut by hand from a sheet (common practice, no source). */
-    private static final Set<String> NOT_CUT = Set.of("fip-8", "bubble-12", "air-cells");
-
     /** How many boxes. */
     public enum Build {
         ANY,
@@ -100,7 +97,7 @@ public record ProposalLimits(
     boolean allows(Foam foam) {
         return (foams.isEmpty() || foams.contains(foam.id()))
                 && !(reusable && foam.repeatFactor() > REUSABLE_REPEAT)
-                && !(handCut && NOT_CUT.contains(foam.id()));
+                && !(handCut && !foam.structure().handCut());
     }
 
     boolean allows(Size outside) {

@@ -3,12 +3,15 @@ package rampart.core.pack;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.IntStream;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.quantity.Size;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * The nearest miss where no wall holds: the one demand that has to give, by how much, and a wall that then holds.
@@ -18,7 +21,7 @@ import rampart.core.quantity.Size;
  * @param because the same in a packer's words
  * @param layers the wall, from the item outward; empty where none would do
  */
-public record ProposalMiss(String demand, String because, List<Layers> layers) {
+public record ProposalMiss(String demand, Sentence because, List<Layers> layers) {
     /** A wall and what it is under the demands as they are. */
     public record Layers(List<Layer> layers, Evaluation evaluation) {}
 
@@ -28,45 +31,27 @@ public record ProposalMiss(String demand, String because, List<Layers> layers) {
     private static final int STEPS = 85;
 
     /** Looks for it by relaxing one demand after the other: first what the person chose, then what the item bears. */
-    public static ProposalMiss of(Pack pack, Catalogue catalogue, ProposalLimits limits, Proposals.Watcher watcher) {
+    public static ProposalMiss of(Pack pack, Catalogue catalogue, ProposalLimits limits, Watcher watcher) {
         if (limits.stockOnly()) {
             Optional<Proposal> wall = Proposals.any(pack, catalogue, limits.madeToSize(), watcher);
             if (wall.isPresent()) {
-                return miss(
-                        "stock",
-                        "No carton in the store will do. One made to size would, " + outside(wall.get()) + " outside.",
-                        pack,
-                        wall.get(),
-                        catalogue);
+                return miss("stock", Say.NOT_IN_STOCK.of(outside(wall.get())), pack, wall.get(), catalogue);
             }
         }
         if (limits.longestMm().isPresent() || limits.lengthAndGirthMm().isPresent()) {
             Optional<Proposal> wall = Proposals.any(pack, catalogue, limits.anySize(), watcher);
             if (wall.isPresent()) {
-                return miss(
-                        "size",
-                        "No wall that small holds. The smallest that does is " + outside(wall.get()) + " outside"
-                                + limit(limits) + ".",
-                        pack,
-                        wall.get(),
-                        catalogue);
+                return miss("size", tooSmall(limits, outside(wall.get())), pack, wall.get(), catalogue);
             }
         }
         if (!limits.foams().isEmpty() || limits.reusable() || limits.handCut()) {
             Optional<Proposal> wall = Proposals.any(pack, catalogue, limits.anyFoam(), watcher);
             if (wall.isPresent()) {
-                String foams = String.join(
-                        " and ",
-                        wall.get().evaluation().layout().cushions().stream()
-                                .map(c -> c.foam().name())
-                                .distinct()
-                                .toList());
-                return miss(
-                        "foams",
-                        "None of the foams allowed here holds. With " + foams + " a wall would.",
-                        pack,
-                        wall.get(),
-                        catalogue);
+                Term foams = Term.and(wall.get().evaluation().layout().cushions().stream()
+                        .map(c -> c.foam().name())
+                        .distinct()
+                        .toList());
+                return miss("foams", Say.NOT_WITH_THESE_FOAMS.of(foams), pack, wall.get(), catalogue);
             }
         }
         if (limits.build() != ProposalLimits.Build.ANY) {
@@ -74,9 +59,10 @@ public record ProposalMiss(String demand, String because, List<Layers> layers) {
             if (wall.isPresent()) {
                 return miss(
                         "build",
-                        limits.build() == ProposalLimits.Build.SINGLE
-                                ? "No single carton holds. A box in a box would."
-                                : "No box in a box holds. A single carton would.",
+                        Sentence.plain(
+                                limits.build() == ProposalLimits.Build.SINGLE
+                                        ? "No single carton holds. A box in a box would."
+                                        : "No box in a box holds. A single carton would."),
                         pack,
                         wall.get(),
                         catalogue);
@@ -86,13 +72,12 @@ public record ProposalMiss(String demand, String because, List<Layers> layers) {
     }
 
     /** About how much the item would have to bear, by halving over steps of 5 %. */
-    private static ProposalMiss bears(
-            Pack pack, Catalogue catalogue, ProposalLimits limits, Proposals.Watcher watcher) {
+    private static ProposalMiss bears(Pack pack, Catalogue catalogue, ProposalLimits limits, Watcher watcher) {
         int low = 0;
         int high = STEPS;
         Optional<Proposal> best = Proposals.any(stronger(pack, high), catalogue, limits, watcher);
         if (best.isEmpty()) {
-            FirstWall.Answer answer = FirstWall.find(pack.item(), pack.journey(), catalogue);
+            FirstWall.Answer answer = FirstWall.find(pack.item(), pack.journey(), catalogue, watcher);
             FirstWall.Relaxed relaxed = answer.relax().orElse(new FirstWall.Relaxed("", OptionalDouble.empty()));
             List<Layers> wall =
                     answer.layers().isEmpty() ? List.of() : List.of(evaluated(pack, answer.layers(), catalogue));
@@ -111,12 +96,7 @@ public record ProposalMiss(String demand, String because, List<Layers> layers) {
         double now = pack.item().fragility().leastLimitG().orElseThrow();
         double needed = Math.ceil(now * Math.pow(STEP, high));
         return miss(
-                "bears",
-                "No wall softens every fall enough. The item would have to bear about " + Say.whole(needed)
-                        + " G instead of " + Say.whole(now) + " G, or fall less far. The wall below holds for that.",
-                pack,
-                best.get(),
-                catalogue);
+                "bears", Say.NO_WALL_SOFT_ENOUGH.of(Quantity.g(needed), Quantity.g(now)), pack, best.get(), catalogue);
     }
 
     private static Pack stronger(Pack pack, int steps) {
@@ -125,33 +105,33 @@ public record ProposalMiss(String demand, String because, List<Layers> layers) {
         return new Pack(item.with(stronger), pack.journey(), pack.layers());
     }
 
-    private static ProposalMiss miss(String demand, String because, Pack pack, Proposal wall, Catalogue catalogue) {
+    private static ProposalMiss miss(String demand, Sentence because, Pack pack, Proposal wall, Catalogue catalogue) {
         return new ProposalMiss(demand, because, List.of(evaluated(pack, wall.layers(), catalogue)));
     }
 
     private static Layers evaluated(Pack pack, List<Layer> layers, Catalogue catalogue) {
-        return new Layers(layers, Evaluator.evaluate(new Pack(pack.item(), pack.journey(), layers), catalogue));
+        return new Layers(layers, Evaluator.simulate(new Pack(pack.item(), pack.journey(), layers), catalogue));
     }
 
-    private static String outside(Proposal wall) {
+    private static Term outside(Proposal wall) {
         Size size = wall.evaluation().layout().outside();
-        return IntStream.of(0, 1, 2)
-                        .mapToObj(i -> Say.whole(i == 0 ? size.lengthMm() : i == 1 ? size.widthMm() : size.heightMm()))
-                        .reduce((a, b) -> a + " x " + b)
-                        .orElseThrow()
-                + " mm";
+        return Say.EDGES.of(
+                Quantity.wholeMm(size.lengthMm()), Quantity.wholeMm(size.widthMm()), Quantity.wholeMm(size.heightMm()));
     }
 
-    private static String limit(ProposalLimits limits) {
-        StringBuilder text = new StringBuilder();
-        limits.longestMm()
-                .ifPresent(mm -> text.append("; no edge may be over ")
-                        .append(Say.whole(mm))
-                        .append(" mm"));
-        limits.lengthAndGirthMm()
-                .ifPresent(mm -> text.append("; length and girth may be ")
-                        .append(Say.whole(mm))
-                        .append(" mm"));
-        return text.toString();
+    private static Sentence tooSmall(ProposalLimits limits, Term outside) {
+        Optional<Term> longest = mm(limits.longestMm());
+        Optional<Term> girth = mm(limits.lengthAndGirthMm());
+        if (longest.isPresent() && girth.isPresent()) {
+            return Say.NOT_SHORTER_OR_THINNER.of(outside, longest.get(), girth.get());
+        }
+        if (longest.isPresent()) {
+            return Say.NOT_SHORTER.of(outside, longest.get());
+        }
+        return girth.map(g -> Say.NOT_THINNER.of(outside, g)).orElseGet(() -> Say.NOT_THAT_SMALL.of(outside));
+    }
+
+    private static Optional<Term> mm(OptionalDouble length) {
+        return length.isPresent() ? Optional.of(Quantity.wholeMm(length.getAsDouble())) : Optional.empty();
     }
 }

@@ -164,11 +164,7 @@ final class ProposalSpace {
                 }
                 SixSided thickness = SixSided.of(face -> mm[face.axis().ordinal()]);
                 Shell shell = new Shell(
-                        new Layer.Box(way.board(), 0, Optional.of(way.inside())),
-                        carton.id(),
-                        made,
-                        made.massKg(),
-                        cost(made));
+                        Layer.Box.stock(way.board(), way.inside()), carton.id(), made, made.massKg(), cost(made));
                 frames.add(
                         inner.isPresent()
                                 ? new Frame(item.size(), innerMm, inner, Optional.of(thickness), List.of(shell))

@@ -44,22 +44,6 @@ public final class Proposals {
     private long evaluated;
     private long order;
 
-    /** Looks on while a search runs, and may stop it. */
-    public interface Watcher {
-        /** Looks at nothing and never stops. */
-        Watcher NONE = (done, of, found) -> true;
-
-        /**
-         * Called now and then.
-         *
-         * @param done frames of walls gone through
-         * @param of frames in all
-         * @param found walls held so far
-         * @return false to stop
-         */
-        boolean goOn(int done, int of, int found);
-    }
-
     /**
      * What was found.
      *
@@ -67,9 +51,8 @@ public final class Proposals {
      * @param considered walls in the space that was gone through
      * @param evaluated of these, how many had to be worked out blow by blow
      * @param costed true where every part had a price, so that cost was compared
-     * @param stopped true where the search was stopped before its end: the list is then what was found till then
      */
-    public record Answer(List<Proposal> proposals, long considered, long evaluated, boolean costed, boolean stopped) {}
+    public record Answer(List<Proposal> proposals, long considered, long evaluated, boolean costed) {}
 
     private record Found(Front.Figures figures, List<Layer> layers, String stock) {}
 
@@ -97,6 +80,7 @@ public final class Proposals {
      * Walls for the item and journey of this pack; of its layers only the wraps round the item itself stay.
      *
      * @throws IllegalArgumentException if nobody has said what the item bears
+     * @throws SearchStoppedException if the watcher stops it
      */
     public static Answer find(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices, Watcher watcher) {
         return search(pack, catalogue, limits, prices, watcher, false);
@@ -114,7 +98,7 @@ public final class Proposals {
             throw new IllegalArgumentException("a proposal needs to know what the item bears, in G");
         }
         Proposals search = new Proposals(pack, catalogue, limits, prices, watcher, firstOnly);
-        boolean whole = search.run();
+        search.run();
         List<Front.Figures> members = search.front.members();
         List<Proposal> proposals = search.found.stream()
                 .filter(f -> members.contains(f.figures))
@@ -129,22 +113,18 @@ public final class Proposals {
                 })
                 .sorted(Comparator.comparingDouble(Proposal::volumeMm3).thenComparingDouble(Proposal::massKg))
                 .toList();
-        return new Answer(proposals, search.considered, search.evaluated, search.space.costed(), !whole);
+        return new Answer(proposals, search.considered, search.evaluated, search.space.costed());
     }
 
-    /** False where it was stopped. */
-    private boolean run() {
+    private void run() {
         List<ProposalSpace.Frame> frames = space.frames();
         for (int i = 0; i < frames.size(); i++) {
-            if (!watcher.goOn(i, frames.size(), front.members().size())) {
-                return false;
-            }
+            watcher.progress(i, frames.size(), front.members().size());
             frame(frames.get(i));
             if (firstOnly && !found.isEmpty()) {
-                return true;
+                return;
             }
         }
-        return true;
     }
 
     /** An option with what it absorbs per thickness at each margin level. */
@@ -188,6 +168,7 @@ public final class Proposals {
         }
         List<Trial> trials = new ArrayList<>();
         for (Rated inner : inners) {
+            watcher.look();
             if (frame.outerMm().isEmpty()) {
                 trials(frame, inner, Optional.empty(), item.massKg(), 0, trials);
                 continue;
@@ -297,6 +278,7 @@ public final class Proposals {
     }
 
     private Optional<Found> tried(ProposalSpace.Frame frame, Trial trial) {
+        watcher.look();
         int needed = front.neededPercent(trial.shell.volumeMm3(), trial.cost, trial.massKg, trial.order);
         if (needed > Front.percent(Front.ENOUGH)) {
             return Optional.empty();
@@ -323,7 +305,7 @@ public final class Proposals {
                                 trial.shell.volumeMm3(),
                                 trial.cost,
                                 trial.massKg,
-                                evaluation.lowestMargin(),
+                                evaluation.lowestMarginButFit(),
                                 trial.order),
                         layers,
                         trial.shell.stock()))

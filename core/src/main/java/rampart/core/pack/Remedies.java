@@ -5,49 +5,139 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
+import rampart.core.item.Feature;
+import rampart.core.item.Item;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * What would mend a check: every single change of {@link LayerChanges} is tried in its row from the least on, and the
- * first that mends the check is a remedy. Of these, none is kept that another beats in outside volume, mass, margin and,
- * where every part has a price, cost together (rule 35).
+ * first that mends the check is a remedy; where none does, two rows together, the least steps first. A part on an arm can
+ * be sent by itself. Of these, none is kept that another beats in outside volume, mass, margin and, where every part has a
+ * price, cost together (rule 35).
  */
 public final class Remedies {
-    private Remedies() {}
+    private final Pack pack;
+    private final Catalogue catalogue;
+    private final Prices prices;
+    private final Watcher watcher;
+    private final Evaluation now;
+    private final Check sick;
+
+    private Remedies(Pack pack, Catalogue catalogue, Prices prices, Watcher watcher, Evaluation now, Check sick) {
+        this.pack = pack;
+        this.catalogue = catalogue;
+        this.prices = prices;
+        this.watcher = watcher;
+        this.now = now;
+        this.sick = sick;
+    }
 
     /**
      * The remedies for one check, the smallest pack first. They make it hold; where no single change does, they make a
-     * breaking check thin; where none does that either, there are none. Changes after which another check stands worse
-     * are told only where there are no others, and only if the verdict is no worse and the lowest margin rises.
+     * breaking check thin; where none does that either, two changes are tried in the same way. Changes after which another
+     * check stands worse are told only where there are no others, and only if the verdict is no worse and the lowest margin
+     * rises. All are judged as the pack itself is, in time where heavy boxes ask for it (rule 34).
      *
      * @param prices of material; where every part has one, cost is compared too
      * @param check id of the check, or empty for the weakest of the pack
-     * @return empty also where that check holds, is unknown, or does not exist
+     * @return empty also where that check holds or does not exist, or is unknown for a reason that no change takes away
+     * @throws SearchStoppedException if the watcher stops it
      */
-    public static List<Remedy> of(Pack pack, Catalogue catalogue, Prices prices, Optional<String> check) {
-        Evaluation now = Evaluator.evaluate(pack, catalogue);
+    public static List<Remedy> of(
+            Pack pack, Catalogue catalogue, Prices prices, Optional<String> check, Watcher watcher) {
+        Evaluation now = Evaluator.simulate(pack, catalogue);
         Optional<Check> sick = check.isPresent()
                 ? now.checks().stream().filter(c -> c.id().equals(check.get())).findFirst()
                 : now.weakest();
-        if (sick.isEmpty() || sick.get().status() == Status.HOLDS || sick.get().status() == Status.UNKNOWN) {
+        if (sick.isEmpty() || sick.get().status() == Status.HOLDS) {
             return List.of();
         }
+        return new Remedies(pack, catalogue, prices, watcher, now, sick.get()).found();
+    }
+
+    private List<Remedy> found() {
+        List<Remedy> apart = apart().stream().toList();
+        if (sick.status() == Status.UNKNOWN) {
+            return apart.stream()
+                    .map(remedy -> remedy.with(Evaluator.simulate(remedy.pack(), catalogue)))
+                    .toList();
+        }
         List<LayerChanges.Row> rows = LayerChanges.of(pack, now.layout(), catalogue);
+        List<List<LayerChanges.Row>> singles = rows.stream().map(List::of).toList();
+        List<Remedy> remedies = mended(singles, apart);
+        return remedies.isEmpty() ? mended(pairs(rows), List.of()) : remedies;
+    }
+
+    /** The best that these rows reach: to hold before to be thin, without harm elsewhere before with. */
+    private List<Remedy> mended(List<List<LayerChanges.Row>> rows, List<Remedy> others) {
         List<Status> wanted =
-                sick.get().status() == Status.BREAKS ? List.of(Status.HOLDS, Status.THIN) : List.of(Status.HOLDS);
+                sick.status() == Status.BREAKS ? List.of(Status.HOLDS, Status.THIN) : List.of(Status.HOLDS);
         for (Status status : wanted) {
             for (boolean strict : new boolean[] {true, false}) {
-                Aim aim = new Aim(sick.get().id(), status, strict, now, prices);
-                List<Remedy> remedies = best(mended(pack, catalogue, rows, aim));
-                if (!remedies.isEmpty()) {
-                    return remedies;
+                Aim aim = new Aim(sick.id(), status, strict, now);
+                List<Remedy> remedies = Stream.concat(
+                                rows.parallelStream()
+                                        .map(row -> first(row, aim))
+                                        .flatMap(Optional::stream),
+                                others.stream().filter(aim::reachedBy))
+                        .toList();
+                List<Remedy> settled = settled(remedies, aim);
+                if (!settled.isEmpty()) {
+                    return settled;
                 }
             }
         }
         return List.of();
+    }
+
+    /** Two kinds of change together, of one layer or two: those that change every side alike, so that their number stays. */
+    private static List<List<LayerChanges.Row>> pairs(List<LayerChanges.Row> rows) {
+        List<List<LayerChanges.Row>> pairs = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            for (int j = i + 1; j < rows.size(); j++) {
+                LayerChanges.Row a = rows.get(i);
+                LayerChanges.Row b = rows.get(j);
+                boolean apart = a.layer() != b.layer() || !a.lever().sameAs(b.lever());
+                if (a.face().isEmpty() && b.face().isEmpty() && apart) {
+                    pairs.add(List.of(a, b));
+                }
+            }
+        }
+        return pairs;
+    }
+
+    /** The least steps of these rows together that reach the aim: the fewest steps in all, then the fewest of the first. */
+    private Optional<Remedy> first(List<LayerChanges.Row> rows, Aim aim) {
+        return steps(rows)
+                .peek(changes -> watcher.look())
+                .filter(changes -> reaches(with(changes), aim))
+                .map(this::remedy)
+                .filter(aim::reachedBy)
+                .findFirst();
+    }
+
+    private static Stream<List<Remedy.Change>> steps(List<LayerChanges.Row> rows) {
+        LayerChanges.Row first = rows.get(0);
+        if (rows.size() == 1) {
+            return IntStream.range(0, first.changes().size()).mapToObj(i -> List.of(first.change(i)));
+        }
+        LayerChanges.Row second = rows.get(1);
+        int all = first.changes().size() + second.changes().size() - 1;
+        return IntStream.range(0, Math.max(0, all))
+                .boxed()
+                .flatMap(sum -> IntStream.rangeClosed(0, sum)
+                        .filter(i -> i < first.changes().size()
+                                && sum - i < second.changes().size())
+                        .mapToObj(i -> List.of(first.change(i), second.change(sum - i))));
     }
 
     /**
@@ -56,7 +146,7 @@ public final class Remedies {
      * @param strict true where no other check may stand worse than before; false where the pack as a whole may not, and
      *     its lowest margin must rise
      */
-    private record Aim(String check, Status wanted, boolean strict, Evaluation before, Prices prices) {
+    private record Aim(String check, Status wanted, boolean strict, Evaluation before) {
         boolean reachedBy(Remedy remedy) {
             for (Check c : remedy.evaluation().checks()) {
                 Status least = c.id().equals(check) ? wanted : strict ? was(c.id()) : before.verdict();
@@ -64,7 +154,7 @@ public final class Remedies {
                     return false;
                 }
             }
-            return strict || remedy.margin() > before.lowestMargin();
+            return strict || remedy.evaluation().lowestMarginButFit() > before.lowestMarginButFit();
         }
 
         /** A check that was not asked before must hold. */
@@ -77,44 +167,75 @@ public final class Remedies {
         }
     }
 
-    private static List<Remedy> mended(Pack pack, Catalogue catalogue, List<LayerChanges.Row> rows, Aim aim) {
-        return rows.parallelStream()
-                .map(row -> row.changes().stream()
-                        .filter(layer -> reaches(with(pack, row, layer), catalogue, aim.check(), aim.wanted()))
-                        .map(layer -> remedy(pack, catalogue, row, layer, aim))
-                        .filter(aim::reachedBy)
-                        .findFirst())
-                .flatMap(Optional::stream)
+    /** The check in question alone: most changes do not mend it, and need no whole evaluation. */
+    private boolean reaches(Pack changed, Aim aim) {
+        return Evaluator.check(Situation.atFirstLook(changed, catalogue), aim.check())
+                .map(check -> check.status().ordinal() >= aim.wanted().ordinal())
+                .orElse(true);
+    }
+
+    /** The best of these that stand as they are told, also in time where heavy boxes ask for that (rule 34). */
+    private List<Remedy> settled(List<Remedy> remedies, Aim aim) {
+        return best(remedies).stream()
+                .map(remedy -> {
+                    watcher.look();
+                    return remedy.with(Evaluator.simulate(remedy.pack(), catalogue));
+                })
+                .filter(aim::reachedBy)
                 .toList();
     }
 
-    private static Remedy remedy(Pack pack, Catalogue catalogue, LayerChanges.Row row, Layer layer, Aim aim) {
-        Pack changed = with(pack, row, layer);
-        Evaluation evaluation = Evaluator.evaluate(changed, catalogue);
-        OptionalDouble cost = cost(changed, evaluation, aim.prices());
-        OptionalDouble before = cost(pack, aim.before(), aim.prices());
+    /** The part on an arm that the check is about, sent by itself. */
+    private Optional<Remedy> apart() {
+        Optional<Feature> part = JointCheck.part(pack.item(), sick.id());
+        if (part.isEmpty()) {
+            return Optional.empty();
+        }
+        Item item = pack.item();
+        int index = item.nature().features().indexOf(part.get());
+        double left = item.massKg() - part.get().massKg().orElseThrow();
+        if (!(left > 0)) {
+            return Optional.empty();
+        }
+        Pack without = new Pack(item.without(index), pack.journey(), pack.layers());
+        Remedy remedy = remedy(
+                without,
+                List.of(),
+                OptionalInt.of(index),
+                Say.SEND_APART.of(Term.name(part.get().name())));
+        return remedy.evaluation().verdict().ordinal() >= now.verdict().ordinal()
+                ? Optional.of(remedy)
+                : Optional.empty();
+    }
+
+    private Remedy remedy(List<Remedy.Change> changes) {
+        List<Sentence> titles = changes.stream()
+                .map(change -> RemedyTitle.of(pack, change, catalogue))
+                .toList();
+        Sentence title = titles.size() == 1 ? titles.get(0) : Say.BOTH.of(titles.get(0), titles.get(1));
+        return remedy(with(changes), changes, OptionalInt.empty(), title);
+    }
+
+    private Remedy remedy(Pack changed, List<Remedy.Change> changes, OptionalInt apart, Sentence title) {
+        Evaluation evaluation = Evaluator.evaluateAtFirstLook(changed, catalogue);
+        OptionalDouble cost = cost(changed, evaluation);
+        OptionalDouble before = cost(pack, now);
         OptionalDouble dearer = cost.isPresent() && before.isPresent()
                 ? OptionalDouble.of(cost.getAsDouble() - before.getAsDouble())
                 : OptionalDouble.empty();
-        String title = RemedyTitle.of(pack, row.layer(), row.lever(), row.face().orElse(null), layer, catalogue);
-        return new Remedy(row.layer(), row.lever(), row.face(), layer, title, evaluation, cost, dearer);
+        return new Remedy(changes, apart, title, changed, evaluation, cost, dearer);
     }
 
-    private static OptionalDouble cost(Pack pack, Evaluation evaluation, Prices prices) {
-        return MaterialCost.of(pack.item().size(), pack.layers(), evaluation.layout(), prices);
+    private OptionalDouble cost(Pack costed, Evaluation evaluation) {
+        return MaterialCost.of(costed.item().size(), costed.layers(), evaluation.layout(), prices);
     }
 
-    private static Pack with(Pack pack, LayerChanges.Row row, Layer layer) {
+    private Pack with(List<Remedy.Change> changes) {
         List<Layer> layers = new ArrayList<>(pack.layers());
-        layers.set(row.layer(), layer);
+        for (Remedy.Change change : changes) {
+            layers.set(change.layer(), change.lever().pulled(layers.get(change.layer()), change.changed()));
+        }
         return new Pack(pack.item(), pack.journey(), layers);
-    }
-
-    /** The check in question alone: most changes do not mend it, and need no whole evaluation. */
-    private static boolean reaches(Pack pack, Catalogue catalogue, String check, Status wanted) {
-        return Evaluator.check(Situation.undrawn(pack, catalogue), check)
-                .map(c -> c.status().ordinal() >= wanted.ordinal())
-                .orElse(true);
     }
 
     private static List<Remedy> best(List<Remedy> remedies) {

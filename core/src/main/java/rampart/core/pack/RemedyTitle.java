@@ -5,70 +5,76 @@ import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** A remedy in a packer's words: what to change, from what, to what. */
 final class RemedyTitle {
     private RemedyTitle() {}
 
-    static String of(Pack pack, int index, Remedy.Lever lever, Face face, Layer changed, Catalogue catalogue) {
-        Layer now = pack.layers().get(index);
-        if (lever == Remedy.Lever.BOARD) {
-            boolean outer = index == pack.layers().size() - 1;
-            return "Make the " + (outer ? "outer carton" : "inner box") + " of "
-                    + catalogue.board(changed.material()).name() + " instead of "
-                    + catalogue.board(now.material()).name();
+    static Sentence of(Pack pack, Remedy.Change change, Catalogue catalogue) {
+        Layer now = pack.layers().get(change.layer());
+        String to = change.changed().material();
+        if (change.lever() == Remedy.Lever.BOARD) {
+            boolean outer = change.layer() == pack.layers().size() - 1;
+            return (outer ? Say.OUTER_OF : Say.INNER_OF)
+                    .of(
+                            Term.name(catalogue.board(to).name()),
+                            Term.name(catalogue.board(now.material()).name()));
         }
-        String foam = catalogue.foam(now.material()).name();
-        if (lever == Remedy.Lever.FOAM) {
-            return "Take " + catalogue.foam(changed.material()).name() + " instead of " + foam;
+        Term foam = Term.name(catalogue.foam(now.material()).name());
+        if (change.lever() == Remedy.Lever.FOAM) {
+            return Say.TAKE_FOAM.of(Term.name(catalogue.foam(to).name()), foam);
         }
         Layer.Cushion before = (Layer.Cushion) now;
-        Layer.Cushion after = (Layer.Cushion) changed;
-        return switch (lever) {
+        Layer.Cushion after = (Layer.Cushion) change.changed();
+        Face face = change.face().orElse(null);
+        return switch (change.lever()) {
             case THICKNESS -> thickness(foam, before.thicknessMm(), after.thicknessMm(), face);
-            case PAD_COUNT ->
-                foam + ": the same area in " + count(after) + " instead of " + count(before) + " on each face";
-            case BLOCK -> foam + ": corner blocks of " + block(after) + " instead of " + block(before) + " mm";
+            case PAD_COUNT -> Say.PAD_COUNT.of(foam, count(after), count(before));
+            case BLOCK -> Say.BLOCKS.of(foam, block(after), block(before));
             default -> area(foam, before, after, face);
         };
     }
 
-    private static String thickness(String foam, SixSided before, SixSided after, Face face) {
+    private static Sentence thickness(Term foam, SixSided before, SixSided after, Face face) {
         if (face != null) {
-            return foam + " on the " + face.word() + ": " + Say.oneDecimal(after.on(face)) + " mm thick instead of "
-                    + Say.oneDecimal(before.on(face)) + " mm";
+            return Say.THICK_ON.of(
+                    foam, Term.name(face.word()), Quantity.cut(after.on(face)), Quantity.cut(before.on(face)));
         }
-        boolean alike = before.equals(SixSided.all(before.bottom()));
-        return alike
-                ? foam + " all round: " + Say.oneDecimal(after.bottom()) + " mm thick instead of "
-                        + Say.oneDecimal(before.bottom()) + " mm"
-                : foam + " all round: " + Say.oneDecimal(Math.abs(after.bottom() - before.bottom())) + " mm "
-                        + (after.bottom() > before.bottom() ? "thicker" : "thinner");
+        double from = before.bottom();
+        double to = after.bottom();
+        if (before.equals(SixSided.all(from))) {
+            return Say.THICK_ALL_ROUND.of(foam, Quantity.cut(to), Quantity.cut(from));
+        }
+        return (to > from ? Say.THICKER_ALL_ROUND : Say.THINNER_ALL_ROUND).of(foam, Quantity.cut(Math.abs(to - from)));
     }
 
-    private static String area(String foam, Layer.Cushion before, Layer.Cushion after, Face face) {
+    private static Sentence area(Term foam, Layer.Cushion before, Layer.Cushion after, Face face) {
         if (after.form() instanceof CushionForm.Full) {
-            return foam + ": the whole face instead of pads";
+            return Say.WHOLE_FACE.of(foam);
         }
         SixSided to = ((CushionForm.Pads) after.form()).bearingCm2();
         if (before.form() instanceof CushionForm.Full) {
-            return foam + ": two pads on each face instead of the whole face, " + Say.whole(to.bottom())
-                    + " cm² in all at the bottom";
+            return Say.PADS_INSTEAD.of(foam, Quantity.cm2(to.bottom()));
         }
         SixSided from = ((CushionForm.Pads) before.form()).bearingCm2();
-        Face at = face == null ? Face.BOTTOM : face;
-        return foam + (face == null ? ", all pads alike: " : " on the " + face.word() + ": ") + Say.whole(to.on(at))
-                + " cm² of pads instead of " + Say.whole(from.on(at)) + (face == null ? " at the bottom" : "");
+        return face == null
+                ? Say.PADS_ALIKE.of(foam, Quantity.cm2(to.bottom()), Quantity.cm2(from.bottom()))
+                : Say.PADS_ON.of(foam, Term.name(face.word()), Quantity.cm2(to.on(face)), Quantity.cm2(from.on(face)));
     }
 
-    private static String count(Layer.Cushion cushion) {
+    private static Sentence count(Layer.Cushion cushion) {
         double n = ((CushionForm.Pads) cushion.form()).count().bottom();
-        return Say.whole(n) + (n == 1 ? " pad" : " pads");
+        return (n == 1 ? Say.ONE_PAD : Say.SOME_PADS).of(Quantity.count(n));
     }
 
-    private static String block(Layer.Cushion cushion) {
-        var block = ((CushionForm.Corners) cushion.form()).block();
-        return Say.oneDecimal(block.lengthMm()) + " x " + Say.oneDecimal(block.widthMm()) + " x "
-                + Say.oneDecimal(block.heightMm());
+    private static Sentence block(Layer.Cushion cushion) {
+        Size block = ((CushionForm.Corners) cushion.form()).block();
+        return Say.EDGES.of(
+                Quantity.cut(block.lengthMm()), Quantity.cut(block.widthMm()), Quantity.cut(block.heightMm()));
     }
 }

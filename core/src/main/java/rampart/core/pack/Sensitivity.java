@@ -17,6 +17,10 @@ import rampart.core.material.Foam;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * Which input matters most to the verdict: each is changed by a tenth, one at a time, and the pack is evaluated again; and
@@ -39,9 +43,11 @@ public final class Sensitivity {
 
     private final Pack pack;
     private final Catalogue catalogue;
+    private final Watcher watcher;
     private final Evaluation now;
 
-    private Sensitivity(Pack pack, Catalogue catalogue) {
+    private Sensitivity(Pack pack, Catalogue catalogue, Watcher watcher) {
+        this.watcher = watcher;
         this.pack = pack;
         this.catalogue = catalogue;
         now = Evaluator.evaluateUndrawn(pack, catalogue);
@@ -62,7 +68,7 @@ public final class Sensitivity {
      * @param swing the most by which a tenth less or more of it moves the lowest margin
      */
     public record Influence(
-            String name,
+            Sentence name,
             String unit,
             double value,
             Basis basis,
@@ -91,10 +97,15 @@ public final class Sensitivity {
             List<Influence> influences) {}
 
     /** An input as a function of its value. */
-    private record Input(String name, String unit, double value, Basis basis, DoubleFunction<Evaluation> at) {}
+    private record Input(Sentence name, String unit, double value, Basis basis, DoubleFunction<Evaluation> at) {}
 
-    public static Answer of(Pack pack, Catalogue catalogue) {
-        return new Sensitivity(pack, catalogue).answer();
+    /**
+     * The answer for this pack.
+     *
+     * @throws SearchStoppedException if the watcher stops it
+     */
+    public static Answer of(Pack pack, Catalogue catalogue, Watcher watcher) {
+        return new Sensitivity(pack, catalogue, watcher).answer();
     }
 
     private Answer answer() {
@@ -108,14 +119,14 @@ public final class Sensitivity {
         for (double a : new double[] {1 - NOMINAL_SPREAD, 1 + NOMINAL_SPREAD}) {
             for (double b : new double[] {1 - NOMINAL_SPREAD, 1 + NOMINAL_SPREAD}) {
                 Evaluation there = Evaluator.evaluateUndrawn(pack, nominal(a, b));
-                worst = there.lowestMargin() < worst.lowestMargin() ? there : worst;
-                best = there.lowestMargin() > best.lowestMargin() ? there : best;
+                worst = there.lowestMarginButFit() < worst.lowestMarginButFit() ? there : worst;
+                best = there.lowestMarginButFit() > best.lowestMarginButFit() ? there : best;
             }
         }
         return new Answer(
-                now.lowestMargin(),
-                worst.lowestMargin(),
-                best.lowestMargin(),
+                now.lowestMarginButFit(),
+                worst.lowestMarginButFit(),
+                best.lowestMarginButFit(),
                 worst.verdict(),
                 best.verdict(),
                 influences);
@@ -124,9 +135,9 @@ public final class Sensitivity {
     private Influence influence(Input input) {
         double v = input.value;
         OptionalDouble flip = flip(input);
-        double margin = now.lowestMargin();
-        double less = input.at.apply(v * (1 - TENTH)).lowestMargin();
-        double more = input.at.apply(v * (1 + TENTH)).lowestMargin();
+        double margin = now.lowestMarginButFit();
+        double less = input.at.apply(v * (1 - TENTH)).lowestMarginButFit();
+        double more = input.at.apply(v * (1 + TENTH)).lowestMarginButFit();
         return new Influence(
                 input.name,
                 input.unit,
@@ -143,6 +154,7 @@ public final class Sensitivity {
     private OptionalDouble flip(Input input) {
         double step = 1.02;
         for (double factor = step; factor <= FURTHEST; factor *= step) {
+            watcher.look();
             for (double f : new double[] {1 / factor, factor}) {
                 if (input.at.apply(input.value * f).verdict() != now.verdict()) {
                     return OptionalDouble.of(halved(input, f > 1 ? f / step : f * step, f));
@@ -169,11 +181,12 @@ public final class Sensitivity {
     private List<Input> inputs() {
         List<Input> inputs = new ArrayList<>();
         Item item = pack.item();
-        inputs.add(new Input("mass of the item", "kg", item.massKg(), Basis.INPUT, kg -> evaluate(withMass(kg))));
+        inputs.add(new Input(
+                Sentence.plain("mass of the item"), "kg", item.massKg(), Basis.INPUT, kg -> evaluate(withMass(kg))));
         item.fragility()
                 .leastLimitG()
                 .ifPresent(g -> inputs.add(new Input(
-                        "what the item bears",
+                        Sentence.plain("what the item bears"),
                         "G",
                         g,
                         Basis.INPUT,
@@ -181,7 +194,7 @@ public final class Sensitivity {
                                 item.with(item.fragility().times(other / g)), pack.journey(), pack.layers())))));
         DropPlan plan = pack.journey().drop();
         inputs.add(new Input(
-                "drop height",
+                Sentence.plain("drop height"),
                 "mm",
                 now.dropHeightMm(),
                 plan.table().isPresent() ? Basis.STD : Basis.INPUT,
@@ -205,17 +218,19 @@ public final class Sensitivity {
                     sides.computeIfAbsent(mm, key -> new ArrayList<>()).add(face);
                 }
             }
-            String foam = catalogue.foam(cushion.material()).name() + ", layer " + (i + 1);
+            Term foam = Term.name(catalogue.foam(cushion.material()).name());
+            Term number = Quantity.count(i + 1);
             sides.forEach((mm, faces) -> {
-                String where = faces.size() == Face.ALL.size()
-                        ? "all round"
-                        : "on the "
-                                + String.join(
-                                        ", ", faces.stream().map(Face::word).toList());
-                inputs.add(new Input("thickness of the " + foam + ", " + where, "mm", mm, Basis.INPUT, other -> {
+                Sentence name = faces.size() == Face.ALL.size()
+                        ? Say.THICKNESS_ALL_ROUND.of(foam, number)
+                        : Say.THICKNESS_ON.of(
+                                foam,
+                                number,
+                                Term.commas(faces.stream().map(Face::word).toList()));
+                inputs.add(new Input(name, "mm", mm, Basis.INPUT, other -> {
                     SixSided changed = SixSided.of(face ->
                             faces.contains(face) ? other : cushion.thicknessMm().on(face));
-                    return evaluate(withLayer(index, new Layer.Cushion(cushion.material(), cushion.form(), changed)));
+                    return evaluate(withLayer(index, cushion.with(changed)));
                 }));
             });
         }
@@ -231,19 +246,19 @@ public final class Sensitivity {
                 .forEach(foam -> {
                     CushionLaw law = foam.law();
                     inputs.add(new Input(
-                            "stress a where " + foam.name() + " begins to give",
+                            Say.A_OF.of(Term.name(foam.name())),
                             "kPa",
                             law.aKpa(),
                             lawBasis(foam),
                             a -> Evaluator.evaluateUndrawn(pack, with(foam, new CushionLaw(a, law.bPerKpa())))));
                     inputs.add(new Input(
-                            "how fast b " + foam.name() + " stiffens",
+                            Say.B_OF.of(Term.name(foam.name())),
                             "1/kPa",
                             law.bPerKpa(),
                             lawBasis(foam),
                             b -> Evaluator.evaluateUndrawn(pack, with(foam, new CushionLaw(law.aKpa(), b)))));
                     inputs.add(new Input(
-                            "load at which " + foam.name() + " creeps",
+                            Say.CREEP_OF.of(Term.name(foam.name())),
                             "kPa",
                             foam.creepLimitKpa(),
                             foam.basis(),

@@ -3,9 +3,12 @@ package rampart.core.pack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.function.Supplier;
 import rampart.core.box.CartonState;
 import rampart.core.quantity.Axis;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /**
  * What will move on the way once foam and fill have settled (rule 39): the room above the contents against 10 mm. Judged
@@ -38,7 +41,6 @@ final class SettlingCheck implements CheckRule {
 
     private static Check check(Squeezed box, String what) {
         double gap = box.gapMm();
-        Supplier<String> because = () -> because(box, what, gap);
         return Check.judged(
                 "settling",
                 "Room to move after settling",
@@ -46,21 +48,19 @@ final class SettlingCheck implements CheckRule {
                 Math.max(0, gap),
                 OptionalDouble.of(LIMIT_MM),
                 "mm",
-                because,
+                () -> because(box, what, gap),
                 () -> working(box));
     }
 
-    private static String because(Squeezed box, String what, double gap) {
-        String settles = "Foam and fill settle by " + Say.oneDecimal(box.settlementMm()) + " mm";
+    private static List<Sentence> because(Squeezed box, String what, double gap) {
+        Quantity settles = Quantity.mm(box.settlementMm());
         if (gap <= 0) {
-            return settles + " and stay pressed: nothing moves.";
+            return List.of(Say.SETTLES_AND_STAYS.of(settles));
         }
-        String move = settles + "; then " + what + " has " + Say.oneDecimal(gap) + " mm above it, and more than "
-                + Say.whole(LIMIT_MM) + " mm moves.";
+        Sentence moves = Say.SETTLES.of(settles, Term.name(what), Quantity.mm(gap), Quantity.wholeMm(LIMIT_MM));
         return gap > LIMIT_MM * (1 - Status.THIN_BELOW)
-                ? move + " Foam of " + Say.whole(Math.ceil(gap / (1 - SQUEEZE)))
-                        + " mm, pressed in by a tenth, closes it."
-                : move;
+                ? List.of(moves, Say.FOAM_CLOSES_IT.of(Quantity.cut(Math.ceil(gap / (1 - SQUEEZE)))))
+                : List.of(moves);
     }
 
     private static Working working(Squeezed box) {
@@ -68,7 +68,7 @@ final class SettlingCheck implements CheckRule {
         CartonState.Fill fill = box.state().fill().orElse(CartonState.Fill.NONE);
         double slack = box.box().slack().along(Axis.Z);
         double open = fill == CartonState.Fill.NONE ? slack : Math.min(0, slack);
-        figures.add(Figure.input("x", "play left open in height, with " + fill.words() + " in it", open, "mm"));
+        figures.add(Figure.input("x", Say.PLAY_LEFT.of(Term.name(fill.words())), open, "mm"));
         figures.add(Figure.assumed(
                 "e",
                 "settling of foam and fill",
@@ -77,10 +77,10 @@ final class SettlingCheck implements CheckRule {
                 "foam 1 %, air cells 3 %, bubble 5 %, paper 10 %, chips 8 % of the thickness"));
         figures.add(Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33"));
         figures.add(Figure.law("z", "where it stays pressed", 0, "mm"));
-        return new Working(
+        return Working.noted(
                 box.gapMm() > 0 ? "D = x + e" : "D = z",
                 List.of(),
                 figures,
-                List.of("What fills the play counts as taking all of it."));
+                "What fills the play counts as taking all of it.");
     }
 }

@@ -24,7 +24,7 @@ final class Situation {
     private final Layout layout;
     private final double dropHeightMm;
     private final Map<Integer, Double> thinning;
-    private final boolean simulated;
+    private final Doubt doubt;
     private List<Drop> drops;
 
     private Situation(
@@ -33,37 +33,52 @@ final class Situation {
             Layout layout,
             double dropHeightMm,
             Map<Integer, Double> thinning,
-            boolean simulated) {
+            Doubt doubt) {
         this.pack = pack;
         this.catalogue = catalogue;
         this.layout = layout;
         this.dropHeightMm = dropHeightMm;
         this.thinning = thinning;
-        this.simulated = simulated;
+        this.doubt = doubt;
+    }
+
+    /** What is done about heavy boxes between the cushions, which leave the closed form in doubt (rule 34). */
+    private enum Doubt {
+        /** Falls that would hold are thin. */
+        TOLD,
+        /** The counted falls are worked in time. */
+        SETTLED,
+        /** None: a first look of a search, which settles later what it finds. */
+        SET_ASIDE
     }
 
     static Situation of(Pack pack, Catalogue catalogue) {
-        return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), false);
+        return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), Doubt.TOLD);
     }
 
-    /** With the counted drops simulated in time where the boxes between the cushions are heavy (rule 34). */
-    static Situation simulated(Pack pack, Catalogue catalogue) {
-        return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), true);
+    /** With the counted drops worked in time where the boxes between the cushions are heavy (rule 34). */
+    static Situation inTime(Pack pack, Catalogue catalogue) {
+        return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), Doubt.SETTLED);
     }
 
     /** For a search, which draws nothing. */
     static Situation undrawn(Pack pack, Catalogue catalogue) {
-        return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), false);
+        return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), Doubt.TOLD);
     }
 
-    private static Situation of(Pack pack, Catalogue catalogue, Layout layout, boolean simulated) {
+    /** For the first look of a search: falls by the closed form as if no box were heavy. In time they are never softer. */
+    static Situation atFirstLook(Pack pack, Catalogue catalogue) {
+        return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), Doubt.SET_ASIDE);
+    }
+
+    private static Situation of(Pack pack, Catalogue catalogue, Layout layout, Doubt doubt) {
         return new Situation(
                 pack,
                 catalogue,
                 layout,
                 pack.journey().drop().heightMm(layout.grossMassKg()),
                 Thinning.of(layout, pack.journey()),
-                simulated);
+                doubt);
     }
 
     Pack pack() {
@@ -118,7 +133,7 @@ final class Situation {
     /** All 26 in their order. */
     List<Drop> drops() {
         if (drops == null) {
-            drops = simulated && heavyBoxes()
+            drops = doubt == Doubt.SETTLED && heavyBoxes()
                     ? Simulations.worst(this, working().all())
                     : working().all();
         }
@@ -151,16 +166,21 @@ final class Situation {
         return difference > HEAVY_BOXES_BEYOND * pack.item().massKg();
     }
 
+    /** True where heavy boxes asked for the counted drops to be worked in time, and they were. */
+    boolean workedInTime() {
+        return doubt == Doubt.SETTLED && heavyBoxes();
+    }
+
     /** True where heavy boxes leave the closed form in doubt and nothing better is there. */
     boolean doubted() {
-        return !simulated && heavyBoxes();
+        return doubt == Doubt.TOLD && heavyBoxes();
     }
 
     /** True where heavy boxes leave this drop in doubt: not worked in time, or broken off there. */
     boolean doubted(Drop drop) {
         boolean missing =
                 drop.counted() && !drop.worst().capped() && drop.simulatedG().isEmpty();
-        return heavyBoxes() && (!simulated || missing);
+        return heavyBoxes() && (doubt == Doubt.TOLD || (doubt == Doubt.SETTLED && missing));
     }
 
     LaidCushion cushion(int layer) {

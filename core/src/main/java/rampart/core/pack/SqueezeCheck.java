@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.quantity.Axis;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
 
 /** A carton closed over more than it holds (rule 40): share of the foam that is pressed in, against a fifth. */
 final class SqueezeCheck implements CheckRule {
@@ -31,15 +34,15 @@ final class SqueezeCheck implements CheckRule {
         Axis axis = box.tightest();
         double squeeze = box.squeeze(axis);
         double over = -box.box().slack().along(axis);
-        Supplier<String> because = () -> {
-            String text = "Closing the carton presses the foam in by " + Say.whole(100 * squeeze)
-                    + " %; 5 to 15 % holds the contents, over 20 % the carton bulges";
+        Supplier<List<Sentence>> because = () -> {
+            Quantity share = Quantity.percent(squeeze);
             if (squeeze > Squeezed.BULGES_OVER) {
-                return text + " by about " + Say.whole(box.bulgeMm()) + " mm. Take a larger carton.";
+                return List.of(Say.SQUEEZED_BULGES.of(share, Quantity.wholeMm(box.bulgeMm())));
             }
-            return text + (squeeze >= RIGHT_FROM && squeeze <= RIGHT_TO ? ": this is right." : ".");
+            boolean right = squeeze >= RIGHT_FROM && squeeze <= RIGHT_TO;
+            return List.of((right ? Say.SQUEEZED_RIGHT : Say.SQUEEZED).of(share));
         };
-        Supplier<Working> working = () -> new Working(
+        Supplier<Working> working = () -> Working.noted(
                 "D = o/T",
                 List.of(),
                 List.of(
@@ -50,7 +53,7 @@ final class SqueezeCheck implements CheckRule {
                                 over / squeeze,
                                 "mm"),
                         Figure.assumed("L", "where a carton begins to bulge", Squeezed.BULGES_OVER, "", "a fifth")),
-                List.of("The drops are worked with the full thickness; what is pressed in beforehand is neglected."));
+                "The drops are worked with the full thickness; what is pressed in beforehand is neglected.");
         return Check.judged(
                 "squeeze",
                 "Pressed together when closed",

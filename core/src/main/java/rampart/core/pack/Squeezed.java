@@ -5,7 +5,6 @@ import rampart.core.box.CartonState;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
-import rampart.core.material.Foam;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 
@@ -117,7 +116,7 @@ final class Squeezed {
     double settlementMm() {
         double mm = 0;
         for (LaidCushion cushion : cushions) {
-            mm += settlement(cushion.foam())
+            mm += cushion.foam().structure().settlement()
                     * (cushion.thicknessMm().top() + cushion.thicknessMm().bottom());
         }
         CartonState.Fill fill = state.fill().orElse(CartonState.Fill.NONE);
@@ -129,14 +128,5 @@ final class Squeezed {
         double slack = box.slack().along(Axis.Z);
         boolean filled = state.fill().orElse(CartonState.Fill.NONE) != CartonState.Fill.NONE;
         return (filled ? Math.min(0, slack) : slack) + settlementMm();
-    }
-
-    /** Share of its thickness that a cushion settles on the way (assumed): air cells 3 %, bubble 5 %, foam 1 %. */
-    private static double settlement(Foam foam) {
-        return switch (foam.id()) {
-            case "air-cells" -> CartonState.Fill.AIR_CELLS.settlement();
-            case "bubble-12" -> CartonState.Fill.BUBBLE.settlement();
-            default -> CartonState.Fill.FOAM.settlement();
-        };
     }
 }

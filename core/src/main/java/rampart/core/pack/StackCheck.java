@@ -9,6 +9,10 @@ import rampart.core.box.StackStrength;
 import rampart.core.journey.Stack;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** The pile on top against what the outer carton carries (rules 24, 25 and 42). */
 final class StackCheck implements CheckRule {
@@ -51,35 +55,32 @@ final class StackCheck implements CheckRule {
                 demand,
                 OptionalDouble.of(limit),
                 "N",
-                () -> because(boxesAbove, demand, limit, low) + costs(condition, bulgeMm, bulge),
+                () -> because(boxesAbove, demand, limit, low, condition, bulgeMm, bulge),
                 () -> derated(
                         working(stack, carton, strength, boxesAbove, gross, low), condition, bulgeMm, bulge, limit));
     }
 
-    private static String because(double boxesAbove, double demand, double limit, boolean low) {
-        return Say.whole(boxesAbove) + (boxesAbove == 1 ? " box" : " boxes") + " above press with "
-                + Say.whole(demand) + " N; the carton carries " + Say.whole(limit)
-                + " N. No safety factor is in this."
-                + (low ? " So low a carton was not tested for this formula." : "");
-    }
-
-    private static String costs(CartonState.Condition condition, double bulgeMm, double bulge) {
-        StringBuilder text = new StringBuilder();
+    private static List<Sentence> because(
+            double boxesAbove,
+            double demand,
+            double limit,
+            boolean low,
+            CartonState.Condition condition,
+            double bulgeMm,
+            double bulge) {
+        List<Sentence> text = new ArrayList<>();
+        text.add((boxesAbove == 1 ? Say.BOX_ABOVE : Say.BOXES_ABOVE)
+                .of(Quantity.count(boxesAbove), Quantity.newton(demand), Quantity.newton(limit)));
+        if (low) {
+            text.add(Sentence.plain("So low a carton was not tested for this formula."));
+        }
         if (condition != CartonState.Condition.NEW) {
-            text.append(" A carton that is ")
-                    .append(condition.words())
-                    .append(" counts with ")
-                    .append(Say.twoDecimals(condition.factor()))
-                    .append(" of its strength.");
+            text.add(Say.CARTON_IS.of(Term.name(condition.words()), Quantity.number(condition.factor(), 2)));
         }
         if (bulge < 1) {
-            text.append(" It bulges by about ")
-                    .append(Say.whole(bulgeMm))
-                    .append(" mm, which costs ")
-                    .append(Say.whole(100 * (1 - bulge)))
-                    .append(" % of its strength.");
+            text.add(Say.BULGES.of(Quantity.wholeMm(bulgeMm), Quantity.percent(1 - bulge)));
         }
-        return text.toString();
+        return text;
     }
 
     /** The working with what the state of the carton takes from its strength (rule 42), where it takes something. */
@@ -90,8 +91,9 @@ final class StackCheck implements CheckRule {
         }
         List<Figure> figures = new ArrayList<>(asNew.figures());
         figures.replaceAll(f -> f.symbol().equals("S") ? Figure.law("S", f.name(), limit, "N") : f);
-        figures.add(Figure.assumed("kc", "carton " + condition.words(), condition.factor(), "", "rule 42"));
-        figures.add(Figure.assumed("kb", "bulge of " + Say.whole(bulgeMm) + " mm", bulge, "", "rule 42"));
+        figures.add(Figure.assumed(
+                "kc", Say.CARTON_CONDITION.of(Term.name(condition.words())), condition.factor(), "", "rule 42"));
+        figures.add(Figure.assumed("kb", Say.BULGE_OF.of(Quantity.wholeMm(bulgeMm)), bulge, "", "rule 42"));
         return new Working(asNew.formula(), List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp*kc*kb"), figures, asNew.notes());
     }
 
@@ -113,25 +115,26 @@ final class StackCheck implements CheckRule {
                 Figure.law("Z", "inside perimeter", strength.perimeterMm(), "mm"),
                 Figure.std(
                         "kd",
-                        Say.oneDecimal(stack.days()) + " days under load",
+                        Say.DAYS_UNDER_LOAD.of(Quantity.number(stack.days(), 1)),
                         strength.daysFactor(),
                         "",
                         MULTIPLIERS),
                 Figure.std(
                         "kh",
-                        Say.whole(stack.relativeHumidity() * 100) + " % humidity",
+                        Say.HUMIDITY.of(Quantity.percent(stack.relativeHumidity())),
                         strength.humidityFactor(),
                         "",
                         MULTIPLIERS),
                 Figure.std("kp", stack.pattern().words(), strength.patternFactor(), "", MULTIPLIERS)));
         if (stack.relativeHumidity() > 0.9) {
-            figures.add(new Figure("w", "multiplier at 100 % humidity, added", 0.15, "", Basis.ASSUMED, "rule 25"));
+            figures.add(Figure.of("w", "multiplier at 100 % humidity, added", 0.15, "", Basis.ASSUMED, "rule 25"));
         }
-        List<String> notes = new ArrayList<>(
-                List.of(
-                        "No safety factor is in it. The contents carry nothing. Overhang, gaps in a pallet and rough handling are not applied."));
+        List<Sentence> notes = new ArrayList<>();
+        notes.add(Sentence.plain("No safety factor is in it. The contents carry nothing. Overhang, gaps in a pallet and"
+                + " rough handling are not applied."));
         if (low) {
-            notes.add("The carton is lower than a seventh of its perimeter, where the formula was not tested.");
+            notes.add(Sentence.plain(
+                    "The carton is lower than a seventh of its perimeter, where the formula was not tested."));
         }
         return new Working("D = N*m*g", List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp"), figures, notes);
     }

@@ -3,7 +3,6 @@ package rampart.core.pack;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import rampart.core.box.StockCarton;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.Layer;
@@ -39,13 +38,15 @@ public final class StockFits {
      * first. A carton is tried both ways round and stands in the list once.
      *
      * @throws IllegalArgumentException if the layer is not a box of the pack
+     * @throws SearchStoppedException if the watcher stops it
      */
-    public static List<Fit> of(Pack pack, int layer, List<StockCarton> stock, Catalogue catalogue) {
+    public static List<Fit> of(Pack pack, int layer, List<StockCarton> stock, Catalogue catalogue, Watcher watcher) {
         if (layer < 0 || layer >= pack.layers().size() || !(pack.layers().get(layer) instanceof Layer.Box)) {
             throw new IllegalArgumentException("layer " + layer + " is not a box; boxes are " + boxes(pack));
         }
         List<Fit> fits = new ArrayList<>();
         for (StockCarton carton : stock) {
+            watcher.look();
             Fit straight = fit(pack, layer, carton, catalogue);
             Fit turned = fit(pack, layer, carton.turned(), catalogue);
             fits.add(BEST_FIRST.compare(turned, straight) < 0 ? turned : straight);
@@ -57,8 +58,8 @@ public final class StockFits {
     private static Fit fit(Pack pack, int index, StockCarton carton, Catalogue catalogue) {
         Layer.Box now = (Layer.Box) pack.layers().get(index);
         List<Layer> layers = new ArrayList<>(pack.layers());
-        layers.set(index, new Layer.Box(carton.board(), now.slackMm(), Optional.of(carton.inside())));
-        Evaluation evaluation = Evaluator.evaluate(new Pack(pack.item(), pack.journey(), layers), catalogue);
+        layers.set(index, now.replacedBy(carton.board(), carton.inside()));
+        Evaluation evaluation = Evaluator.simulate(new Pack(pack.item(), pack.journey(), layers), catalogue);
         LaidBox box = evaluation.layout().boxes().stream()
                 .filter(b -> b.layer() == index)
                 .findFirst()

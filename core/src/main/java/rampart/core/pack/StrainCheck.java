@@ -4,6 +4,10 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
 
 /** No cushion may be pressed solid: the largest fraction of lock-up over all counted drops (rule 20). */
 final class StrainCheck implements CheckRule {
@@ -16,6 +20,11 @@ final class StrainCheck implements CheckRule {
     }
 
     @Override
+    public boolean quick() {
+        return false;
+    }
+
+    @Override
     public List<Check> on(Situation situation) {
         double largest = 0;
         String place = "";
@@ -23,26 +32,26 @@ final class StrainCheck implements CheckRule {
             // To nine decimals, so that equal blows name the first of them.
             if (drop.counted() && Units.roundTo9Decimals(drop.lockUpFraction()) > Units.roundTo9Decimals(largest)) {
                 largest = drop.lockUpFraction();
-                place = drop.id().title().replaceFirst("Falls", "falls");
+                place = drop.id().does();
             }
         }
         return List.of(check(largest, place));
     }
 
     private static Check check(double largest, String place) {
-        Supplier<String> because = () -> largest >= 1
-                ? "In one blow nothing takes the load: a face is bare or a cushion is pressed solid."
-                : "At worst the foam is pressed to " + Say.whole(largest * 100) + " % of what it can be, when the pack "
-                        + place + ".";
-        Supplier<Working> working = () -> new Working(
+        Supplier<List<Sentence>> because = () -> List.of(
+                largest >= 1
+                        ? Sentence.plain(
+                                "In one blow nothing takes the load: a face is bare or a cushion is pressed solid.")
+                        : Say.PRESSED_TO.of(Quantity.percent(largest), Term.name(place)));
+        Supplier<Working> working = () -> Working.noted(
                 "D = e_max",
                 List.of(),
                 List.of(
                         Figure.law("e_max", "largest share of lock-up, 1 - a/stress", largest, ""),
                         Figure.assumed(
                                 "L", "most that may be used", LIMIT, "", "strain at the peak under 0.9 of lock-up")),
-                List.of(
-                        "Over every cushion and struck face of the counted drops, both temperatures, all laws and load factors."));
+                "Over every cushion and struck face of the counted drops, both temperatures, all laws and load factors.");
         return Check.judged(
                 "cushion.strain",
                 "Foam pressed flat",

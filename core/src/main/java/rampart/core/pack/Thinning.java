@@ -9,6 +9,7 @@ import rampart.core.layout.Layout;
 import rampart.core.material.CreepFit;
 import rampart.core.material.CreepLaw;
 import rampart.core.material.Foam;
+import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 
 /**
@@ -48,6 +49,24 @@ final class Thinning {
             return 0;
         }
         return law(foam).strain(cushion.staticStressKpa(Face.BOTTOM), hours.getAsDouble());
+    }
+
+    /** What the thinning of this foam rests on: its own tests, as far as they reach, or nominal figures. */
+    static Basis basis(Foam foam, Journey journey) {
+        if (foam.measured().creep().isEmpty()) {
+            return Basis.NOMINAL;
+        }
+        return beyondTests(foam, journey) ? Basis.EXTRAPOLATED : Basis.MEASURED;
+    }
+
+    /** True where the load lies longer than the longest of the foam's creep tests. */
+    static boolean beyondTests(Foam foam, Journey journey) {
+        OptionalDouble hours = journey.underLoadHours();
+        return hours.isPresent()
+                && foam.measured()
+                        .creep()
+                        .map(fit -> hours.getAsDouble() > fit.toHours())
+                        .orElse(false);
     }
 
     /** As it was measured, or nominal. */

@@ -12,6 +12,11 @@ import rampart.core.journey.Vibration;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+import rampart.core.words.Unit;
 
 /** The ride: three times the response level of the item on its bottom cushions against half of what it bears (rule 23). */
 final class VibrationCheck implements CheckRule {
@@ -21,6 +26,11 @@ final class VibrationCheck implements CheckRule {
     @Override
     public String id() {
         return "vibration";
+    }
+
+    @Override
+    public boolean quick() {
+        return false;
     }
 
     @Override
@@ -67,14 +77,14 @@ final class VibrationCheck implements CheckRule {
         cushion.ifPresent(c -> {
             Basis basis = measured ? Basis.MEASURED : Basis.NOMINAL;
             String source = measured ? "vibration tests of the house" : "typical";
-            figures.add(new Figure(
+            figures.add(Figure.of(
                     "fn",
                     "the item's own frequency on the foam",
                     c.hz(),
                     "Hz",
                     basis,
                     "small-signal modulus, " + source));
-            figures.add(new Figure("Q", "amplification there", c.q(), "", basis, source));
+            figures.add(Figure.of("Q", "amplification there", c.q(), "", basis, source));
         });
         fragility.component().ifPresent(part -> {
             figures.add(Figure.input("fc", "frequency of the part on the item", part.frequencyHz(), "Hz"));
@@ -86,39 +96,39 @@ final class VibrationCheck implements CheckRule {
             figures.add(Figure.law("L", "limit", SHARE_OF_LIMIT * g, "G"));
             steps.add("L = w*Gc");
         });
-        List<String> notes =
-                List.of("R is the square root of the integral of the profile times the squared gain of the foam"
+        return Working.noted(
+                "D = c*R",
+                steps,
+                figures,
+                "R is the square root of the integral of the profile times the squared gain of the foam"
                         + (fragility.component().isPresent() ? " and of the part." : "."));
-        return new Working("D = c*R", steps, figures, notes);
     }
 
-    private static String because(
+    private static List<Sentence> because(
             Vibration vibration,
             Optional<Resonance> cushion,
             Fragility fragility,
             double demand,
             OptionalDouble limit) {
-        StringBuilder text = new StringBuilder("On the " + vibration.name() + " the item sees peaks of "
-                + Say.oneDecimal(demand) + " G"
-                + (limit.isPresent()
-                        ? "; a long ride may reach " + Say.oneDecimal(limit.getAsDouble()) + " G."
-                        : ", and nobody has said what it bears."));
+        List<Sentence> text = new ArrayList<>();
+        Term ride = Term.name(vibration.name());
+        Quantity peaks = new Quantity(demand, Unit.G, 1);
+        text.add(
+                limit.isPresent()
+                        ? Say.RIDE.of(ride, peaks, new Quantity(limit.getAsDouble(), Unit.G, 1))
+                        : Say.RIDE_UNKNOWN.of(ride, peaks));
         if (cushion.isEmpty()) {
-            text.append(" It stands on no cushion, so it feels the ride as it is.");
-        } else {
-            text.append(" It swings on its foam at ")
-                    .append(Say.oneDecimal(cushion.get().hz()))
-                    .append(" Hz.");
-            fragility.component().ifPresent(part -> {
-                double ratio = part.frequencyHz() / cushion.get().hz();
-                if (ratio > 1 / Math.sqrt(2) && ratio < Math.sqrt(2)) {
-                    text.append(" That lies close to the part's own ")
-                            .append(Say.oneDecimal(part.frequencyHz()))
-                            .append(" Hz.");
-                }
-            });
+            text.add(Sentence.plain("It stands on no cushion, so it feels the ride as it is."));
+            return text;
         }
-        return text.toString();
+        text.add(Say.SWINGS_AT.of(Quantity.hz(cushion.get().hz())));
+        fragility.component().ifPresent(part -> {
+            double ratio = part.frequencyHz() / cushion.get().hz();
+            if (ratio > 1 / Math.sqrt(2) && ratio < Math.sqrt(2)) {
+                text.add(Say.CLOSE_TO_THE_PART.of(Quantity.hz(part.frequencyHz())));
+            }
+        });
+        return text;
     }
 
     /** True where the bottom cushions were all tested in vibration. */

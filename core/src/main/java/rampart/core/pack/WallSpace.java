@@ -134,6 +134,6 @@ final class WallSpace {
     }
 
     static Layer.Box box(String board) {
-        return new Layer.Box(board, SLACK_MM, Optional.empty());
+        return Layer.Box.made(board, SLACK_MM);
     }
 }

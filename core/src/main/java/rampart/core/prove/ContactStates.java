@@ -163,21 +163,30 @@ final class ContactStates {
         return sum;
     }
 
-    /** True while the item flies up, free of its cushion. */
-    boolean itemFree(double[] state) {
-        boolean open = states[0] == State.PARTED || (states[0] == State.RELEASED && travel(state, 0) <= 0);
-        return state[n] < 0 && (open || (states[0] == State.RIGID && offTheFloor(state)));
-    }
-
-    /** True when the item is free and the pack off the floor, or, where it never leaves, at the top of the rebound. */
+    /**
+     * True when the item flies up and every cushion has let go, so that nothing can reach it any more, or when its
+     * rebound has turned.
+     */
     boolean over(double[] state) {
         boolean up = state[n] < 0;
         rebounding |= up;
-        return (rebounding && !up) || (itemFree(state) && offTheFloor(state));
+        return rebounding && (!up || everyCushionHasLetGo(state));
     }
 
-    private boolean offTheFloor(double[] state) {
-        return travel(state, n - 1) <= 0 && states[n - 1] == State.RELEASED;
+    private boolean everyCushionHasLetGo(double[] state) {
+        for (int k = 0; k < n; k++) {
+            boolean letGo = switch (states[k]) {
+                case PARTED -> true;
+                case RELEASED -> travel(state, k) <= 0;
+                case PRESSING -> false;
+                // Between two bodies that fly as one no force goes through it; on the floor it still bears them.
+                case RIGID -> k < n - 1;
+            };
+            if (!letGo) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Takes each spring that has come to a change into its new state. */

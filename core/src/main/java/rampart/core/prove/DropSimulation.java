@@ -25,9 +25,6 @@ public final class DropSimulation {
     private static final double ABSOLUTE_TOLERANCE = 1e-12;
     private static final double LONGEST_S = 3;
 
-    /** An item that has been free for as long as it took to get there is not caught up any more. */
-    private static final double FREE_FOR_GOOD = 2;
-
     private static final int MOST_STRETCHES = 2000;
 
     private final SimulatedDrop drop;
@@ -69,16 +66,16 @@ public final class DropSimulation {
         contacts.touch(state);
         course.note(0, state, contacts);
         double time = 0;
-        double freeSince = Double.NaN;
-        boolean whole = false;
+        boolean stuck = false;
         for (int stretch = 0; stretch < MOST_STRETCHES && !contacts.over(state) && time < LONGEST_S; stretch++) {
-            freeSince = !contacts.itemFree(state) ? Double.NaN : Double.isNaN(freeSince) ? time : freeSince;
-            if (time >= FREE_FOR_GOOD * freeSince) {
-                whole = true;
+            ODEStateAndDerivative end;
+            try {
+                end = integrate(time, time + LONGEST_S, state, contacts);
+            } catch (MathIllegalArgumentException | MathIllegalStateException e) {
+                // The integrator finds no step that is small enough: what is known so far stands as broken off.
+                stuck = true;
                 break;
             }
-            double until = Double.isNaN(freeSince) ? time + LONGEST_S : FREE_FOR_GOOD * freeSince;
-            ODEStateAndDerivative end = integrate(time, until, state, contacts);
             time = end.getTime();
             state = end.getPrimaryState();
             course.note(time, state, contacts);
@@ -88,7 +85,7 @@ public final class DropSimulation {
             contacts.settle(state);
             course.note(time, state, contacts);
         }
-        return pulse(impact, time, state, contacts, whole || contacts.over(state));
+        return pulse(impact, time, state, contacts, !stuck && contacts.over(state));
     }
 
     private ODEStateAndDerivative integrate(double time, double until, double[] state, ContactStates contacts) {
@@ -107,11 +104,7 @@ public final class DropSimulation {
                 return contacts.motion(y);
             }
         };
-        try {
-            return integrator.integrate(motion, new ODEState(time, state), until);
-        } catch (MathIllegalArgumentException | MathIllegalStateException stuck) {
-            throw new IllegalStateException("the simulation of this drop did not go through", stuck);
-        }
+        return integrator.integrate(motion, new ODEState(time, state), until);
     }
 
     private Pulse pulse(double impact, double time, double[] state, ContactStates contacts, boolean whole) {

@@ -22,16 +22,25 @@ public final class HalfSine {
             return Math.PI / 2;
         }
         double after = Math.abs(2 * ratio * Math.cos(Math.PI / (2 * ratio)) / (1 - ratio * ratio));
-        // Turning points while the pulse lasts: cos(w t) = cos(W t), with W = pi/D and w = 2 pi f = W/ratio.
-        double during = 0;
-        for (int n = 1; n <= (1 / ratio + 1) / 2; n++) {
-            double phase = 2 * Math.PI * n / (1 / ratio + 1);
+        return Math.max(during(ratio), after);
+    }
+
+    /**
+     * While the pulse lasts the response turns where cos(w t) = cos(W t), with W = pi/D and w = 2 pi f = W/ratio: at the
+     * phases p = W t = 2 pi n ratio/(1 + ratio) up to pi. There sin(w t) = -sin(p), so that the response is
+     * sin(p)/(1 - ratio): the greatest is one of the two n nearest to p = pi/2.
+     */
+    private static double during(double ratio) {
+        double step = 2 * Math.PI * ratio / (1 + ratio);
+        double nearest = Math.PI / 2 / step;
+        double greatest = 0;
+        for (double n : new double[] {Math.max(1, Math.floor(nearest)), Math.max(1, Math.ceil(nearest))}) {
+            double phase = n * step;
             if (phase <= Math.PI) {
-                double response = (Math.sin(phase) - ratio * Math.sin(phase / ratio)) / (1 - ratio * ratio);
-                during = Math.max(during, Math.abs(response));
+                greatest = Math.max(greatest, Math.abs(Math.sin(phase) / (1 - ratio)));
             }
         }
-        return Math.max(during, after);
+        return greatest;
     }
 
     /** Duration of the half sine that has this peak and velocity change, s: {@code pi dV / (2 G g)}. */

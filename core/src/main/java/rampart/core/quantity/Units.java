@@ -14,6 +14,9 @@ public final class Units {
     /** Kilopascal in a pound force per square inch. */
     public static final double KPA_PER_PSI = KG_PER_LB * STANDARD_GRAVITY / (MM_PER_IN * MM_PER_IN) * 1000;
 
+    /** Newton in a pound force. */
+    public static final double N_PER_LBF = KG_PER_LB * STANDARD_GRAVITY;
+
     /** N/mm in one lb/in of edge crush strength. */
     public static final double N_PER_MM_PER_LB_PER_IN = KG_PER_LB * STANDARD_GRAVITY / MM_PER_IN;
 

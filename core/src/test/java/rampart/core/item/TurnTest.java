@@ -45,7 +45,7 @@ class TurnTest {
         assertThat(turn.to(Face.TOP)).isEqualTo(Face.LEFT);
         assertThat(turn.size(new Size(300, 200, 100))).isEqualTo(new Size(100, 200, 300));
         assertThat(turn.point(new Point(10, 0, 4))).isEqualTo(new Point(-4, 0, 10));
-        Item item = new Item(
+        Item item = Item.plain(
                 "thing",
                 new Size(300, 200, 100),
                 2,

@@ -53,7 +53,7 @@ class FirstWallTest {
         Item item = item(random);
         Journey journey = journey(random);
         Catalogue few = few(random);
-        FirstWall.Answer answer = FirstWall.find(item, journey, few);
+        FirstWall.Answer answer = FirstWall.find(item, journey, few, Watcher.NONE);
         assertThat(answer.holds()).as("%s %s", item, journey).isTrue();
         Pack found = new Pack(item, journey, answer.layers());
         assertThat(Evaluator.evaluate(found, few).verdict()).isEqualTo(Status.HOLDS);
@@ -89,16 +89,16 @@ class FirstWallTest {
         for (Board board : catalogue.boards()) {
             for (int t = 10; t <= Math.min(250, mostMm); t += 5) {
                 for (Layer.Cushion one : cushions(catalogue, item.size(), t)) {
-                    Layer.Box carton = new Layer.Box(board.id(), SLACK_MM, Optional.empty());
+                    Layer.Box carton = Layer.Box.made(board.id(), SLACK_MM);
                     all.add(weigh(new Pack(item, journey, List.of(one, carton)), catalogue));
                 }
                 for (int inner = 10; inner <= t - 10; inner += 5) {
                     for (Layer.Cushion one : cushions(catalogue, item.size(), inner)) {
-                        Layer.Box box = new Layer.Box("c-32", SLACK_MM, Optional.empty());
+                        Layer.Box box = Layer.Box.made("c-32", SLACK_MM);
                         Size body = LayoutWalk.lay(item, List.of(one, box), catalogue)
                                 .outside();
                         for (Layer.Cushion two : cushions(catalogue, body, t - inner)) {
-                            Layer.Box carton = new Layer.Box(board.id(), SLACK_MM, Optional.empty());
+                            Layer.Box carton = Layer.Box.made(board.id(), SLACK_MM);
                             all.add(weigh(new Pack(item, journey, List.of(one, box, two, carton)), catalogue));
                         }
                     }
@@ -131,7 +131,7 @@ class FirstWallTest {
                 Math.rint(Packs.between(random, 60, 200)),
                 Math.rint(Packs.between(random, 60, 180)));
         double kg = Math.max(0.6, size.volumeMm3() * 1e-9 * Packs.between(random, 500, 1500));
-        return new Item("thing", size, kg, Point.ORIGIN, Packs.bears(Packs.between(random, 80, 140)));
+        return Item.plain("thing", size, kg, Point.ORIGIN, Packs.bears(Packs.between(random, 80, 140)));
     }
 
     private static Journey journey(Random random) {
@@ -140,7 +140,7 @@ class FirstWallTest {
         DropPlan drop = random.nextBoolean()
                 ? DropPlan.byTable(DropHeights.PARCEL_1A, sequence, repeated)
                 : DropPlan.own(Packs.between(random, 300, 600), sequence, repeated);
-        return new Journey(
+        return Journey.plain(
                 drop,
                 Optional.of(Vibration.PARCEL_ROAD),
                 Optional.of(new Stack(2400, 30, 0.7, Stack.Pattern.MISALIGNED)),
@@ -159,12 +159,13 @@ class FirstWallTest {
 
     @Test
     void tellsWhatHasToGiveWhenNothingHolds() {
-        Journey road = new Journey(
+        Journey road = Journey.plain(
                 DropPlan.byTable(DropHeights.PARCEL_1A, DropSequence.TEN, false),
                 Optional.of(Vibration.PARCEL_ROAD),
                 Optional.empty(),
                 new Climate(5, 30));
-        FirstWall.Answer heavy = FirstWall.find(Packs.item(300, 300, 250, 26, 80), road, StandardCatalogue.get());
+        FirstWall.Answer heavy =
+                FirstWall.find(Packs.item(300, 300, 250, 26, 80), road, StandardCatalogue.get(), Watcher.NONE);
         assertThat(heavy.relax().orElseThrow().check()).isEqualTo("lift");
         Evaluation relaxed = Evaluator.evaluate(
                 new Pack(Packs.item(300, 300, 250, 26, 80), road, heavy.layers()), StandardCatalogue.get());
@@ -174,7 +175,7 @@ class FirstWallTest {
                 .containsExactly("lift");
 
         Item frail = Packs.item(180, 120, 90, 1.5, 8);
-        FirstWall.Answer soft = FirstWall.find(frail, road, StandardCatalogue.get());
+        FirstWall.Answer soft = FirstWall.find(frail, road, StandardCatalogue.get(), Watcher.NONE);
         FirstWall.Relaxed relax = soft.relax().orElseThrow();
         assertThat(relax.check()).isEqualTo("drop");
         double needed = relax.neededG().orElseThrow();
@@ -182,7 +183,11 @@ class FirstWallTest {
         assertThat(Evaluator.evaluate(new Pack(stronger, road, soft.layers()), StandardCatalogue.get())
                         .verdict())
                 .isEqualTo(Status.HOLDS);
-        assertThat(FirstWall.find(Packs.item(180, 120, 90, 1.5, (needed - 1) * 0.95), road, StandardCatalogue.get())
+        assertThat(FirstWall.find(
+                                Packs.item(180, 120, 90, 1.5, (needed - 1) * 0.95),
+                                road,
+                                StandardCatalogue.get(),
+                                Watcher.NONE)
                         .holds())
                 .as("hardly less would do")
                 .isFalse();
@@ -196,8 +201,8 @@ class FirstWallTest {
                 Fragility.FragilityBasis.ESTIMATE,
                 Optional.empty(),
                 Map.of());
-        Item item = new Item("thing", new Size(100, 100, 100), 1, Point.ORIGIN, unknown);
-        assertThatThrownBy(() -> FirstWall.find(item, Packs.falls(600), StandardCatalogue.get()))
+        Item item = Item.plain("thing", new Size(100, 100, 100), 1, Point.ORIGIN, unknown);
+        assertThatThrownBy(() -> FirstWall.find(item, Packs.falls(600), StandardCatalogue.get(), Watcher.NONE))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("bears");
     }

@@ -6,8 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
+import rampart.core.box.CartonState;
+import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
+import rampart.core.item.Nature;
+import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropPlan;
 import rampart.core.journey.DropSequence;
@@ -20,9 +25,11 @@ import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
 import rampart.core.material.StandardCatalogue;
+import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.words.Wording;
 
 /** Packs made up for tests. */
 public final class Packs {
@@ -47,6 +54,7 @@ public final class Packs {
                                 f.basis(),
                                 f.source(),
                                 f.substance(),
+                                f.structure(),
                                 f.squeezeKpa(),
                                 f.measured()))
                         .toList(),
@@ -76,11 +84,11 @@ public final class Packs {
     }
 
     public static Item item(double l, double w, double h, double kg, double bearsG) {
-        return new Item("thing", new Size(l, w, h), kg, Point.ORIGIN, bears(bearsG));
+        return Item.plain("thing", new Size(l, w, h), kg, Point.ORIGIN, bears(bearsG));
     }
 
     public static Journey falls(double heightMm) {
-        return new Journey(
+        return Journey.plain(
                 DropPlan.own(heightMm, DropSequence.ALL, false),
                 Optional.of(Vibration.PARCEL_ROAD),
                 Optional.empty(),
@@ -88,7 +96,7 @@ public final class Packs {
     }
 
     public static Layer.Box box(String board, double slackMm) {
-        return new Layer.Box(board, slackMm, Optional.empty());
+        return Layer.Box.made(board, slackMm);
     }
 
     public static Layer.Cushion full(String foam, double mm) {
@@ -101,6 +109,11 @@ public final class Packs {
 
     public static Layer.Cushion corners(String foam, double mm, double block) {
         return new Layer.Cushion(foam, new CushionForm.Corners(new Size(block, block, block)), SixSided.all(mm));
+    }
+
+    /** What a check says, in mm and kg. */
+    public static String because(Check check) {
+        return Wording.METRIC.say(check.because());
     }
 
     public static Evaluation evaluate(Item item, Journey journey, Layer... layers) {
@@ -128,10 +141,10 @@ public final class Packs {
                 size.lengthMm() * between(random, -0.14, 0.14),
                 size.widthMm() * between(random, -0.14, 0.14),
                 size.heightMm() * between(random, -0.14, 0.14));
-        Item item = new Item("thing", size, between(random, 0.5, 20), centre, bears(between(random, 25, 120)));
+        Item item = Item.plain("thing", size, between(random, 0.5, 20), centre, bears(between(random, 25, 120)));
         List<Layer> layers = new ArrayList<>();
         if (random.nextBoolean()) {
-            layers.add(new Layer.Wrap("tissue", between(random, 0, 3)));
+            layers.add(Layer.Wrap.plain("tissue", between(random, 0, 3)));
         }
         List<Foam> foams = StandardCatalogue.get().foams();
         List<Board> boards = StandardCatalogue.get().boards();
@@ -143,12 +156,77 @@ public final class Packs {
                     SixSided.of(face -> between(random, 15, 90))));
             layers.add(box(boards.get(random.nextInt(boards.size())).id(), between(random, 0, 8)));
         }
-        Journey journey = new Journey(
+        Journey journey = Journey.plain(
                 DropPlan.own(between(random, 150, 1000), DropSequence.ALL, random.nextBoolean()),
                 Optional.of(Vibration.TRUCK_II),
                 Optional.of(new Stack(2400, between(random, 1, 400), random.nextDouble(), Stack.Pattern.MISALIGNED)),
                 new Climate(between(random, -30, 22), between(random, 23, 60)));
         return new Pack(item, journey, layers);
+    }
+
+    /**
+     * A random pack that says of everything what a file can say: parts on arms, a part that swings, limits by face,
+     * surfaces, what it bears, storage, tape, stock cartons, cartons with fill, used, dented, bulging, overfull.
+     */
+    public static Pack everyState(Random random) {
+        Pack pack = random(random);
+        Item item = pack.item();
+        Feature part = new Feature(
+                "part",
+                Feature.Kind.HEAVY,
+                Optional.of(Face.ALL.get(random.nextInt(6))),
+                OptionalDouble.of(between(random, 0.01, 0.2)),
+                OptionalDouble.of(between(random, 20, 300)),
+                random.nextBoolean() ? OptionalDouble.of(50) : OptionalDouble.empty());
+        Feature mark = new Feature(
+                "mark",
+                Feature.Kind.FRAGILE,
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+        Fragility fragility = new Fragility(
+                item.fragility().criticalAccelerationG(),
+                random.nextBoolean() ? OptionalDouble.of(between(random, 3, 9)) : OptionalDouble.empty(),
+                item.fragility().basis(),
+                Optional.of(new Fragility.Component(between(random, 5, 200), 10, OptionalDouble.of(100))),
+                Map.of(Face.TOP, between(random, 20, 120)));
+        Surface[] surfaces = Surface.values();
+        Nature nature = new Nature(
+                List.of(mark, part),
+                Set.of(surfaces[random.nextInt(surfaces.length)]),
+                OptionalDouble.of(between(random, 10, 60)));
+        Journey journey = new Journey(
+                pack.journey().drop(),
+                pack.journey().vibration(),
+                pack.journey().stack(),
+                pack.journey().climate(),
+                OptionalDouble.of(72),
+                random.nextBoolean() ? OptionalDouble.of(between(random, 1, 1e5)) : OptionalDouble.empty());
+        List<Layer> layers =
+                pack.layers().stream().map(layer -> stated(layer, random)).toList();
+        return new Pack(
+                new Item(item.name(), item.size(), item.massKg(), item.centreOfMass(), fragility, nature),
+                journey,
+                layers);
+    }
+
+    private static Layer stated(Layer layer, Random random) {
+        if (layer instanceof Layer.Wrap wrap) {
+            Layer.Wrap.Tape[] tapes = Layer.Wrap.Tape.values();
+            return new Layer.Wrap(wrap.material(), wrap.thicknessMm(), tapes[random.nextInt(tapes.length)]);
+        }
+        if (!(layer instanceof Layer.Box box)) {
+            return layer;
+        }
+        CartonState.Fill[] fills = CartonState.Fill.values();
+        CartonState.Condition[] conditions = CartonState.Condition.values();
+        CartonState state = new CartonState(
+                Optional.of(fills[random.nextInt(fills.length)]),
+                conditions[random.nextInt(conditions.length)],
+                random.nextBoolean() ? OptionalDouble.of(between(random, 0, 30)) : OptionalDouble.empty());
+        Optional<Size> stock = random.nextInt(4) == 0 ? Optional.of(new Size(900, 800, 800)) : Optional.empty();
+        return new Layer.Box(box.material(), between(random, -30, 12), stock, state);
     }
 
     private static CushionForm form(Random random) {

@@ -128,7 +128,7 @@ class TimeSteppingTest {
     /** Compares all 26 drops of a pack; how many had a peak that both can tell. */
     private static int compare(Pack drawn) {
         double heightMm = drawn.journey().drop().heightMm(0);
-        Journey plain = new Journey(
+        Journey plain = Journey.plain(
                 DropPlan.own(heightMm, DropSequence.ALL, false),
                 Optional.empty(),
                 Optional.empty(),

@@ -7,6 +7,7 @@ import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
+import rampart.core.material.Foam;
 
 /** The hatches of materials as the screen draws them: a ground, a line colour and a tile that repeats. */
 enum Hatch {
@@ -58,12 +59,13 @@ enum Hatch {
         if (!(layer instanceof Layer.Cushion)) {
             return FLUTE;
         }
-        return switch (layer.material()) {
-            case "fip-8" -> WAVE;
-            case "bubble-12" -> RINGS;
-            case "air-cells" -> CELLS;
+        Foam foam = catalogue.foam(layer.material());
+        return switch (foam.structure()) {
+            case FOAMED_IN_PLACE -> WAVE;
+            case BUBBLE -> RINGS;
+            case AIR_CELLS -> CELLS;
             default ->
-                switch (catalogue.foam(layer.material()).substance()) {
+                switch (foam.substance()) {
                     case PE -> DOTS;
                     case PP -> CHEVRON;
                     case PS -> BEADS;

@@ -4,23 +4,27 @@ import static rampart.formats.paper.Sheet.MARGIN_MM;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import rampart.core.box.RegularSlotted;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
-import rampart.core.pack.Check;
-import rampart.core.pack.CutList;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
 import rampart.core.pack.Pack;
-import rampart.core.pack.Status;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
+import rampart.core.quantity.Size;
+import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Unit;
+import rampart.core.words.Wording;
 import rampart.formats.PackFile;
+import rampart.formats.view.CheckView;
+import rampart.formats.view.CutListView;
+import rampart.formats.view.EvaluationView;
+import rampart.formats.view.ReportView;
+import rampart.formats.view.SizeView;
+import rampart.formats.view.StatusView;
 
 /** The page a packer and a supplier work from. */
 public final class PackPaper {
@@ -29,35 +33,39 @@ public final class PackPaper {
     private static final double SMALL = 8;
     private static final double ROOM_WIDTH_MM = 88;
     private static final double ROOM_HEIGHT_MM = 78;
-    private static final double BAR_MM = 50;
     /** Scales a ruler has. */
     private static final double[] RATIOS = {1, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50, 100, 200};
 
     private final PackFile file;
     private final Pack pack;
     private final Catalogue catalogue;
-    private final PaperUnits units;
-    private final Evaluation evaluation;
+    private final Wording wording;
+    private final EvaluationView evaluation;
+    private final CutListView cutList;
     private final Sheet sheet;
 
-    private PackPaper(PackFile file, Catalogue catalogue, PaperUnits units, Sheet sheet) {
+    private PackPaper(PackFile file, Catalogue catalogue, ReportView report, Wording wording, Sheet sheet) {
         this.file = file;
         this.pack = file.pack();
         this.catalogue = file.catalogue(catalogue);
-        this.units = units;
-        this.evaluation = Evaluator.evaluate(pack, this.catalogue);
+        this.wording = wording;
+        this.evaluation = report.evaluation();
+        this.cutList = report.cutList();
         this.sheet = sheet;
     }
 
     /**
      * Writes the page.
      *
+     * @param catalogue materials that the file does not bring
+     * @param report on the pack, in the same wording
      * @param standing what state of the pack it shows, in words
      * @return a PDF file
      */
-    public static byte[] write(PackFile file, Catalogue catalogue, String standing, PaperUnits units, Paper paper) {
+    public static byte[] write(
+            PackFile file, Catalogue catalogue, ReportView report, String standing, Wording wording, Paper paper) {
         try (Sheet sheet = new Sheet(paper, file.name())) {
-            new PackPaper(file, catalogue, units, sheet).write(standing);
+            new PackPaper(file, catalogue, report, wording, sheet).write(standing);
             return sheet.bytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -76,17 +84,20 @@ public final class PackPaper {
         layers();
         boxes();
         pieces();
+        fills();
         sheet.down(2);
         sheet.paragraph(
                 BODY,
                 true,
-                "Outside " + units.size(evaluation.layout().outside()) + ", "
-                        + units.mass(evaluation.layout().grossMassKg()) + " packed, without tape and labels.");
+                "Outside " + wording.size(size(evaluation.outsideMm()), 1) + ", " + mass(evaluation.grossMassKg())
+                        + " packed, without tape and labels.");
         sheet.paragraph(
                 SMALL,
                 false,
                 "Rests on nominal foam constants, good to about 20 %, and on tables quoted from memory; rules' edition "
-                        + Evaluation.RULES_EDITION + ". A prediction for planning: prove what is valuable or can hurt "
+                        + evaluation.rules()
+                        + (evaluation.workedInTime() ? "; the falls were worked in time" : "")
+                        + ". A prediction for planning: prove what is valuable or can hurt "
                         + "someone in a laboratory. Carriers' rules and local law come first.");
     }
 
@@ -96,29 +107,38 @@ public final class PackPaper {
                 ? ", bears "
                         + Math.round(item.fragility().criticalAccelerationG().getAsDouble()) + " G"
                 : "";
-        return item.name() + ": " + units.size(item.size()) + ", " + units.mass(item.massKg()) + bears + ". Falls "
-                + units.length(evaluation.dropHeightMm()) + ".";
+        return item.name() + ": " + wording.size(item.size(), 1) + ", " + mass(item.massKg()) + bears + ". Falls "
+                + wording.amount(Quantity.mm(evaluation.dropHeightMm())) + ".";
+    }
+
+    private String mass(double kg) {
+        return wording.amount(new Quantity(kg, Unit.KG, 2)).toString();
     }
 
     private String verdict() {
-        String verdict = evaluation.verdict().word();
+        String verdict = evaluation.verdict().status().word();
         String word = verdict.substring(0, 1).toUpperCase(Locale.ROOT) + verdict.substring(1);
-        Optional<Check> weakest = evaluation.weakest();
+        Optional<CheckView> weakest = evaluation.checks().stream()
+                .filter(c -> c.id().equals(evaluation.weakest()))
+                .findFirst();
         if (weakest.isEmpty()) {
             return word + ".";
         }
-        String title = weakest.get().title().replaceFirst("^Falls", "falls");
-        if (evaluation.verdict() == Status.HOLDS) {
-            return word + ", weakest: " + title + ", with "
-                    + Math.round(weakest.get().margin().orElse(0) * 100) + " % to spare.";
+        String title = weakest.get().titleInside();
+        Double margin = weakest.get().margin();
+        if (evaluation.verdict() == StatusView.holds && margin != null) {
+            return word + ", weakest: " + title + ", with " + Math.round(margin * 100) + " % to spare.";
         }
-        return word + ". Weakest: " + title + ". "
-                + units.sentence(weakest.get().because());
+        return word + ". Weakest: " + title + ". " + weakest.get().because();
+    }
+
+    private static Size size(SizeView size) {
+        return new Size(size.length(), size.width(), size.height());
     }
 
     /** Both views to one scale, so that they can be compared. */
     private void sections() throws IOException {
-        var solids = evaluation.layout().solids();
+        List<EvaluationView.SolidView> solids = evaluation.solids();
         SectionDrawing front = new SectionDrawing(solids, pack.layers(), catalogue, Axis.X);
         SectionDrawing side = new SectionDrawing(solids, pack.layers(), catalogue, Axis.Y);
         double ratio = RATIOS[RATIOS.length - 1];
@@ -139,14 +159,17 @@ public final class PackPaper {
         sheet.text(MARGIN_MM, sheet.y(), SMALL, false, "From the front");
         sheet.text(second, sheet.y(), SMALL, false, "From the side");
         sheet.down(Sheet.lineMm(SMALL) + 1.5);
-        sheet.line(MARGIN_MM, sheet.y() + 1.5, MARGIN_MM + BAR_MM, sheet.y() + 1.5, 0.8);
+        boolean inches = wording.lengths() == Wording.Lengths.in;
+        double bar = inches ? 2 * Units.MM_PER_IN : 50;
+        sheet.line(MARGIN_MM, sheet.y() + 1.5, MARGIN_MM + bar, sheet.y() + 1.5, 0.8);
         String ratioWords = ratio == Math.rint(ratio) ? String.valueOf((long) ratio) : String.valueOf(ratio);
         sheet.text(
-                MARGIN_MM + BAR_MM + 3,
+                MARGIN_MM + bar + 3,
                 sheet.y() - 0.5,
                 SMALL,
                 false,
-                "1 : " + ratioWords + " printed at full size; this bar is 50 mm long then.");
+                "1 : " + ratioWords + " printed at full size; this bar is " + (inches ? "2 in" : "50 mm")
+                        + " long then.");
         sheet.down(Sheet.lineMm(SMALL) + 2);
     }
 
@@ -176,40 +199,53 @@ public final class PackPaper {
 
     private void boxes() throws IOException {
         PaperTable table = new PaperTable("Boxes to make or buy, by inside size", List.of("", ""), List.of(7.0, 170.0));
-        for (CutList.Box box : CutList.of(evaluation.layout()).boxes()) {
-            RegularSlotted carton = box.carton();
+        for (CutListView.CutBox box : cutList.boxes()) {
             table.row(
                     String.valueOf(box.layer() + 1),
-                    units.size(carton.inside()) + " inside, "
-                            + carton.board().name() + (box.stock() ? ", from stock" : "") + "; outside "
-                            + units.size(carton.outside()));
+                    wording.sizeToCut(size(box.insideMm())) + " inside, " + box.board()
+                            + (box.stock() ? ", from stock" : "") + "; outside "
+                            + wording.size(size(box.outsideMm()), 1));
         }
         table.write(sheet);
     }
 
     private void pieces() throws IOException {
+        String unit = wording.lengths().name();
         PaperTable table = new PaperTable(
-                "Pieces to cut; no allowance for the saw is in them",
-                List.of("layer", "pieces", "size, " + units.name(), "thick, " + units.name(), "of", "for"),
+                "Pieces to cut, to the nearest " + (wording.lengths() == Wording.Lengths.in ? "1/32 in" : "0.1 mm")
+                        + "; no allowance for the saw is in them",
+                List.of("layer", "pieces", "size, " + unit, "thick, " + unit, "of", "for"),
                 List.of(11.0, 13.0, 34.0, 20.0, 38.0, 68.0));
-        for (CutList.Piece piece : CutList.of(evaluation.layout()).pieces()) {
+        for (CutListView.CutPiece piece : cutList.pieces()) {
             table.row(
                     String.valueOf(piece.layer() + 1),
                     String.valueOf(piece.count()),
-                    units.number(piece.lengthMm()) + " × " + units.number(piece.widthMm()),
-                    units.number(piece.thicknessMm()),
+                    cut(piece.lengthMm()) + " × " + cut(piece.widthMm()),
+                    cut(piece.thicknessMm()),
                     catalogue.foam(pack.layers().get(piece.layer()).material()).name(),
-                    faces(piece.faces()));
+                    piece.placesSaid().isEmpty() ? faces(piece.faces()) : String.join("; ", piece.placesSaid()));
         }
         table.write(sheet);
     }
 
-    private static String faces(List<Face> faces) {
-        if (faces.size() == Face.ALL.size()) {
-            return "all six faces";
+    private String cut(double mm) {
+        return wording.amount(Quantity.cut(mm)).number();
+    }
+
+    private void fills() throws IOException {
+        PaperTable table =
+                new PaperTable("To fill in, not cut", List.of("layer", "of", "about"), List.of(11.0, 60.0, 60.0));
+        for (CutListView.CutFill fill : cutList.fills()) {
+            table.row(
+                    String.valueOf(fill.layer() + 1),
+                    fill.material(),
+                    wording.amount(new Quantity(fill.litres(), Unit.LITRE, fill.litres() < 10 ? 1 : 0))
+                            .toString());
         }
-        List<String> words = new ArrayList<>();
-        faces.forEach(face -> words.add(face.word()));
-        return String.join(", ", words);
+        table.write(sheet);
+    }
+
+    private static String faces(List<String> faces) {
+        return faces.size() == Face.ALL.size() ? "all six faces" : String.join(", ", faces);
     }
 }

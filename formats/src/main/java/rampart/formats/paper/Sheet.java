@@ -3,14 +3,12 @@ package rampart.formats.paper;
 import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
 /** Paper to write and draw on: lengths in mm from the upper left corner, text in points, a new leaf when one is full. */
@@ -19,20 +17,15 @@ final class Sheet implements Closeable {
 
     private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double LINE = 1.3;
-    /** The family comes with the PDF library; it has Latin, Greek and Cyrillic. */
-    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
-
     private final PDDocument document = new PDDocument();
     private final Paper paper;
-    private final PDType0Font font;
+    private final Faces faces;
     private PDPageContentStream stream;
     private double y;
 
     Sheet(Paper paper, String title) throws IOException {
         this.paper = paper;
-        try (InputStream in = PDDocument.class.getResourceAsStream(FONT)) {
-            font = PDType0Font.load(document, in, true);
-        }
+        faces = new Faces(document);
         document.getDocumentInformation().setTitle(title);
         document.getDocumentInformation().setProducer("Rampart");
         leaf();
@@ -78,12 +71,14 @@ final class Sheet implements Closeable {
         stream.beginText();
         stream.setNonStrokingColor(0.11f, 0.14f, 0.19f);
         stream.setStrokingColor(0.11f, 0.14f, 0.19f);
-        stream.setFont(font, (float) size);
         // One weight is shipped; a bold one is that one with a drawn edge.
         stream.setRenderingMode(bold ? RenderingMode.FILL_STROKE : RenderingMode.FILL);
         stream.setLineWidth((float) (size * 0.03));
         stream.newLineAtOffset(points(x), up(top) - (float) size);
-        stream.showText(known(text));
+        for (Faces.Run run : faces.runs(text)) {
+            stream.setFont(run.font(), (float) size);
+            stream.showText(run.text());
+        }
         stream.endText();
     }
 
@@ -122,22 +117,11 @@ final class Sheet implements Closeable {
     }
 
     double lengthMm(String text, double size) throws IOException {
-        return font.getStringWidth(known(text)) / 1000 * size / POINTS_PER_MM;
-    }
-
-    /** What the font has no sign for stands as a question mark. */
-    private String known(String text) {
-        StringBuilder known = new StringBuilder();
-        text.codePoints().forEach(point -> {
-            String sign = Character.toString(point);
-            try {
-                font.encode(sign);
-                known.append(sign);
-            } catch (IOException | IllegalArgumentException e) {
-                known.append('?');
-            }
-        });
-        return known.toString();
+        double thousandths = 0;
+        for (Faces.Run run : faces.runs(text)) {
+            thousandths += run.font().getStringWidth(run.text());
+        }
+        return thousandths / 1000 * size / POINTS_PER_MM;
     }
 
     void line(double x1, double y1, double x2, double y2, double widthMm) throws IOException {

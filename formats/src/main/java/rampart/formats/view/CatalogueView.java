@@ -1,6 +1,7 @@
 package rampart.formats.view;
 
 import java.util.List;
+import java.util.Locale;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
 import rampart.core.material.CreepFit;
@@ -36,6 +37,7 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
             String basis,
             String source,
             String substance,
+            String structure,
             double squeezeKpa,
             boolean own,
             @Nullable TestsView tests) {
@@ -55,6 +57,7 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
                     f.basis().word(),
                     f.source(),
                     f.substance().words(),
+                    f.structure().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                     f.squeezeKpa(),
                     isOwn(f.id()),
                     f.measured().equals(Measured.NOTHING) ? null : TestsView.of(f.measured()));

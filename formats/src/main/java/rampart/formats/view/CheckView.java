@@ -6,8 +6,15 @@ import rampart.core.pack.Curves;
 import rampart.core.pack.Figure;
 import rampart.core.pack.Working;
 import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Unit;
+import rampart.core.words.Wording;
 
-/** One demand against one limit, with its working. */
+/**
+ * One demand against one limit, with its working.
+ *
+ * @param said demand and limit in the units that were asked for
+ */
 public record CheckView(
         String id,
         String title,
@@ -18,6 +25,7 @@ public record CheckView(
         String unit,
         @Nullable Double margin,
         StatusView status,
+        SaidView said,
         @Nullable Spread spread,
         String because,
         Line formula,
@@ -26,7 +34,12 @@ public record CheckView(
         List<String> notes,
         boolean curve) {
 
-    static CheckView of(Check check) {
+    /** The title as it stands within a sentence. */
+    public String titleInside() {
+        return Check.inside(title);
+    }
+
+    static CheckView of(Check check, Wording wording) {
         Working working = check.working();
         return new CheckView(
                 check.id(),
@@ -38,12 +51,13 @@ public record CheckView(
                 check.unit(),
                 check.margin().isPresent() ? check.margin().getAsDouble() : null,
                 StatusView.of(check.status()),
+                SaidView.of(check, wording),
                 check.spread().map(s -> new Spread(s.low(), s.high())).orElse(null),
-                check.because(),
+                wording.say(check.because()),
                 Line.of(working, working.formula()),
                 working.steps().stream().map(step -> Line.of(working, step)).toList(),
-                working.figures().stream().map(FigureView::of).toList(),
-                working.notes(),
+                working.figures().stream().map(f -> FigureView.of(f, wording)).toList(),
+                working.notes().stream().map(wording::say).toList(),
                 Curves.has(check.id()));
     }
 
@@ -57,14 +71,33 @@ public record CheckView(
         }
     }
 
-    /** One number of a working. */
-    public record FigureView(String symbol, String name, double value, String unit, String basis, String source) {
-        static FigureView of(Figure figure) {
+    /**
+     * One number of a working.
+     *
+     * @param value in {@code unit}, as the formula takes it
+     * @param said the same in the units that were asked for; null where they are these
+     */
+    public record FigureView(
+            String symbol,
+            String name,
+            double value,
+            String unit,
+            @Nullable String said,
+            String basis,
+            String source) {
+        private static final int DECIMALS = 2;
+
+        static FigureView of(Figure figure, Wording wording) {
+            Unit unit = Unit.of(figure.unit());
             return new FigureView(
                     figure.symbol(),
-                    figure.name(),
+                    wording.say(figure.name()),
                     figure.value(),
                     figure.unit(),
+                    wording.changes(unit)
+                            ? wording.amount(new Quantity(figure.value(), unit, DECIMALS))
+                                    .toString()
+                            : null,
                     figure.basis().word(),
                     figure.source());
         }

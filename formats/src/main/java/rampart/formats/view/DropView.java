@@ -5,6 +5,7 @@ import rampart.core.cushion.Impact;
 import rampart.core.pack.Check;
 import rampart.core.pack.Drop;
 import rampart.core.quantity.Face;
+import rampart.core.words.Wording;
 
 /**
  * One of the 26 drops.
@@ -31,7 +32,7 @@ public record DropView(
         BlowView blow,
         List<Peak> layers) {
 
-    static DropView of(Drop drop, Check blow) {
+    static DropView of(Drop drop, Check blow, Wording wording) {
         List<Face> faces = drop.id().faces();
         double energy = drop.worst().layers().stream()
                 .mapToDouble(Impact.LayerPeak::energyJ)
@@ -49,7 +50,7 @@ public record DropView(
                 drop.worst().capped(),
                 drop.lockUpFraction(),
                 drop.travelMm(),
-                BlowView.of(blow),
+                BlowView.of(blow, wording),
                 drop.worst().layers().stream()
                         .map(peak -> Peak.of(peak, faces, energy))
                         .toList());
@@ -63,8 +64,9 @@ public record DropView(
             String unit,
             @Nullable Double margin,
             StatusView status,
+            SaidView said,
             String because) {
-        static BlowView of(Check check) {
+        static BlowView of(Check check, Wording wording) {
             return new BlowView(
                     check.title(),
                     check.demand(),
@@ -72,7 +74,8 @@ public record DropView(
                     check.unit(),
                     check.margin().isPresent() ? check.margin().getAsDouble() : null,
                     StatusView.of(check.status()),
-                    check.because());
+                    SaidView.of(check, wording),
+                    wording.say(check.because()));
         }
     }
 

@@ -11,17 +11,20 @@ import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
+import rampart.core.words.Wording;
 
 /**
  * Everything Rampart says of a pack.
  *
  * @param doubted true where heavy boxes make it worth while to ask again with {@code simulate=auto} (rule 34)
+ * @param workedInTime true where that was done
  */
 public record EvaluationView(
         StatusView verdict,
         @Nullable String weakest,
         int rules,
         boolean doubted,
+        boolean workedInTime,
         double dropHeightMm,
         double velocityChangeMps,
         double grossMassKg,
@@ -35,17 +38,19 @@ public record EvaluationView(
         List<DropView> drops,
         List<SolidView> solids) {
 
-    public static EvaluationView of(Evaluation evaluation) {
+    /** @param wording in what units sentences are said */
+    public static EvaluationView of(Evaluation evaluation, Wording wording) {
         Layout layout = evaluation.layout();
         List<DropView> drops = new ArrayList<>();
         for (int i = 0; i < evaluation.drops().size(); i++) {
-            drops.add(DropView.of(evaluation.drops().get(i), evaluation.blows().get(i)));
+            drops.add(DropView.of(evaluation.drops().get(i), evaluation.blows().get(i), wording));
         }
         return new EvaluationView(
                 StatusView.of(evaluation.verdict()),
                 evaluation.weakest().map(Check::id).orElse(null),
                 Evaluation.RULES_EDITION,
                 evaluation.doubted(),
+                evaluation.workedInTime(),
                 evaluation.dropHeightMm(),
                 evaluation.velocityChangeMps(),
                 layout.grossMassKg(),
@@ -57,7 +62,7 @@ public record EvaluationView(
                 layout.boxes().stream().map(BoxView::of).toList(),
                 layout.cushions().stream().map(CushionView::of).toList(),
                 layout.walls().stream().map(WallView::of).toList(),
-                evaluation.checks().stream().map(CheckView::of).toList(),
+                evaluation.checks().stream().map(c -> CheckView.of(c, wording)).toList(),
                 drops,
                 layout.solids().stream().map(SolidView::of).toList());
     }

@@ -1,8 +1,11 @@
 package rampart.formats.view;
 
 import java.util.List;
+import java.util.stream.Stream;
 import rampart.core.material.CushionFit;
 import rampart.core.material.Foam;
+import rampart.core.material.ResidualDrift;
+import rampart.core.words.Wording;
 import rampart.formats.TestedFoam;
 import rampart.formats.view.CatalogueView.CreepFitView;
 import rampart.formats.view.CatalogueView.LawFitView;
@@ -12,6 +15,7 @@ import rampart.formats.view.CatalogueView.VibrationFitView;
  * Test data of a foam fitted, with what a plot of it needs.
  *
  * @param points every drop: energy density and dynamic stress at 23 degC, kPa
+ * @param doubts what is to be said of the fits, a sentence each
  * @param lines the law of each fit with its prediction interval, over what was tested
  */
 public record FoamTestsView(
@@ -20,6 +24,7 @@ public record FoamTestsView(
         @Nullable CreepFitView creep,
         @Nullable VibrationFitView vibration,
         List<TestPointView> points,
+        List<String> doubts,
         List<TestLineView> lines) {
     private static final int LINE_POINTS = 25;
     private static final double PROBABILITY = 0.9;
@@ -41,10 +46,21 @@ public record FoamTestsView(
                 tested.measured().creep().map(CreepFitView::of).orElse(null),
                 tested.measured().vibration().map(VibrationFitView::of).orElse(null),
                 tested.drops().stream().map(drop -> point(drop, stiffnessPerC)).toList(),
-                java.util.stream.Stream.concat(
+                Stream.concat(
+                                tested.firstDrift().map(d -> doubt("First impacts", d)).stream(),
+                                tested.repeatedDrift().map(d -> doubt("Later impacts", d)).stream())
+                        .toList(),
+                Stream.concat(
                                 tested.measured().first().map(f -> line(f, false)).stream(),
                                 tested.measured().repeated().map(f -> line(f, true)).stream())
                         .toList());
+    }
+
+    private static String doubt(String which, ResidualDrift drift) {
+        return which + " scatter " + (drift.grows() ? "more" : "less") + " the harder the blow is (rank correlation "
+                + Wording.decimals(drift.rho(), 2) + " over " + drift.points()
+                + " tests, significant at 5 %): the interval is too narrow for " + (drift.grows() ? "hard" : "light")
+                + " blows.";
     }
 
     private static TestPointView point(TestedFoam.Judged drop, double stiffnessPerC) {

@@ -5,19 +5,24 @@ import rampart.core.layout.LaidBox;
 import rampart.core.layout.Solid;
 import rampart.core.pack.Check;
 import rampart.core.pack.Remedy;
+import rampart.core.words.Wording;
 import rampart.formats.PackChange;
 
 /**
- * One change that mends a check, and what the pack would be with it.
+ * What mends a check, and what the pack would be with it.
  *
+ * @param together how many changes it is of: one, or two where one does not mend
+ * @param apart true where a part of the item is sent by itself
  * @param changes what to put where in the pack file, in this order (rule 35)
+ * @param margin the lowest of all checks
  * @param cost of all material, in the currency of the house; null where some part has no price
  * @param dearer by how much more than before
  * @param outline pieces of the changed outer carton, to show where it would stand
  */
 public record RemedyView(
         String title,
-        int layer,
+        int together,
+        boolean apart,
         List<PackChange> changes,
         StatusView verdict,
         @Nullable String weakest,
@@ -28,16 +33,17 @@ public record RemedyView(
         @Nullable Double dearer,
         List<EvaluationView.SolidView> outline) {
 
-    public static RemedyView of(Remedy remedy) {
+    public static RemedyView of(Remedy remedy, Wording wording) {
         List<LaidBox> boxes = remedy.evaluation().layout().boxes();
         int outer = boxes.get(boxes.size() - 1).layer();
         return new RemedyView(
-                remedy.title(),
-                remedy.layer(),
+                wording.say(remedy.title()),
+                Math.max(1, remedy.changes().size()),
+                remedy.apart().isPresent(),
                 PackChange.of(remedy),
                 StatusView.of(remedy.evaluation().verdict()),
                 remedy.evaluation().weakest().map(Check::title).orElse(null),
-                remedy.margin(),
+                remedy.evaluation().lowestMargin().orElseThrow(),
                 SizeView.of(remedy.evaluation().layout().outside()),
                 remedy.evaluation().layout().grossMassKg(),
                 remedy.cost().isPresent() ? remedy.cost().getAsDouble() : null,

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.text.Normalizer;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,7 +19,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Evaluator;
+import rampart.core.words.Wording;
 import rampart.formats.PackFile;
+import rampart.formats.Verdicts;
+import rampart.formats.view.ReportView;
 
 /** The PDF read back by Poppler's programs, which share no code with the library that writes it. */
 class PackPaperTest {
@@ -31,9 +35,10 @@ class PackPaperTest {
         return PackFile.read(Files.readAllBytes(Path.of("../demo/packs/" + name + ".json")));
     }
 
-    private Path written(PackFile pack, PaperUnits units, Paper paper) throws IOException {
+    private Path written(PackFile pack, Wording wording, Paper paper) throws IOException {
         Path file = folder.resolve("page.pdf");
-        Files.write(file, PackPaper.write(pack, StandardCatalogue.get(), "draft, saved today", units, paper));
+        ReportView report = ReportView.of(Verdicts.ANEW.of(pack, StandardCatalogue.get()), wording);
+        Files.write(file, PackPaper.write(pack, StandardCatalogue.get(), report, "draft, saved today", wording, paper));
         return file;
     }
 
@@ -55,11 +60,12 @@ class PackPaperTest {
     @Test
     void theTextIsRealAndSaysWhatToCutAndBuy() throws IOException {
         PackFile gauge = demo("20-rain-gauge");
-        String text = text(written(gauge, PaperUnits.mm, Paper.a4));
+        String text = text(written(gauge, Wording.METRIC, Paper.a4));
         assertThat(text)
                 .contains(gauge.name())
                 .contains("draft, saved today")
-                .contains("Thin. Weakest: Load on the foam at rest")
+                .contains(
+                        "Thin. Weakest: load on the foam at rest. The PU foam 32 under the item carries 3.1 kPa at rest")
                 .contains("From the front")
                 .contains("Pieces to cut")
                 .contains("Boxes to make or buy")
@@ -67,8 +73,8 @@ class PackPaperTest {
         var layout = Evaluator.evaluate(gauge.pack(), StandardCatalogue.get()).layout();
         layout.boxes()
                 .forEach(box -> assertThat(text)
-                        .contains(PaperUnits.mm.size(box.carton().inside()) + " inside"));
-        assertThat(text).contains("Outside " + PaperUnits.mm.size(layout.outside()));
+                        .contains(Wording.METRIC.sizeToCut(box.carton().inside()) + " inside"));
+        assertThat(text).contains("Outside " + Wording.METRIC.size(layout.outside(), 1));
         assertThat(run("pdffonts", folder.resolve("page.pdf").toString()))
                 .contains("LiberationSans")
                 .contains("yes yes yes");
@@ -85,7 +91,7 @@ class PackPaperTest {
                 "50-tide-recorder",
                 "60-barograph")) {
             String info =
-                    run("pdfinfo", written(demo(name), PaperUnits.in, paper).toString());
+                    run("pdfinfo", written(demo(name), Wording.IMPERIAL, paper).toString());
             assertThat(info).as(name).containsPattern("Pages: +1\n");
             Matcher size =
                     Pattern.compile("Page size: +([0-9.]+) x ([0-9.]+) pts").matcher(info);
@@ -98,10 +104,19 @@ class PackPaperTest {
     @Test
     void lengthsOnItAreToScale() throws IOException {
         PackFile pack = demo("10-hygrometer");
-        Path pdf = written(pack, PaperUnits.mm, Paper.a4);
+        Path pdf = written(pack, Wording.METRIC, Paper.a4);
         Matcher scale = Pattern.compile("1 : ([0-9.]+) printed").matcher(text(pdf));
         assertThat(scale.find()).isTrue();
         double ratio = Double.parseDouble(scale.group(1));
+        BufferedImage image = image(pdf);
+        var outside = Evaluator.evaluate(pack.pack(), StandardCatalogue.get())
+                .layout()
+                .outside();
+        assertThat(boardWidthMm(image)).isCloseTo(outside.lengthMm() / ratio, within(0.5));
+        assertThat(blackRunMm(image)).isCloseTo(50, within(0.4));
+    }
+
+    private BufferedImage image(Path pdf) throws IOException {
         run(
                 "pdftoppm",
                 "-r",
@@ -110,12 +125,7 @@ class PackPaperTest {
                 "-singlefile",
                 pdf.toString(),
                 folder.resolve("page").toString());
-        BufferedImage image = ImageIO.read(folder.resolve("page.png").toFile());
-        var outside = Evaluator.evaluate(pack.pack(), StandardCatalogue.get())
-                .layout()
-                .outside();
-        assertThat(boardWidthMm(image)).isCloseTo(outside.lengthMm() / ratio, within(0.5));
-        assertThat(blackRunMm(image)).isCloseTo(50, within(0.4));
+        return ImageIO.read(folder.resolve("page.png").toFile());
     }
 
     /** Width over all of what has the colour of board in the left half of the page, mm on paper. */
@@ -159,20 +169,44 @@ class PackPaperTest {
     }
 
     @Test
-    void inchesStandAsATapeShowsThem() {
-        assertThat(PaperUnits.in.number(38.1)).isEqualTo("1 1/2");
-        assertThat(PaperUnits.in.number(19.05)).isEqualTo("3/4");
-        assertThat(PaperUnits.in.number(50.8)).isEqualTo("2");
-        assertThat(PaperUnits.in.number(0.2)).isEqualTo("0");
-        assertThat(PaperUnits.in.mass(4.5359237)).isEqualTo("10 lb");
-        assertThat(PaperUnits.in.sentence("It needs 25.4 mm and 4.5359237 kg on 12 cm² at 3.1 kPa."))
-                .isEqualTo("It needs 1 in and 10 lb on 12 cm² at 3.1 kPa.");
+    void aPageInInchesHasNoMillimetreLeft() throws IOException {
+        for (String name : List.of("10-hygrometer", "20-rain-gauge", "40-gravimeter", "60-barograph")) {
+            String text = text(written(demo(name), Wording.IMPERIAL, Paper.letter));
+            assertThat(text).contains("this bar is 2 in long then").contains("to the nearest 1/32 in");
+            assertThat(text).as(name).doesNotContainPattern("[0-9] (mm|cm|kPa|kg|N)\\b");
+        }
     }
 
     @Test
-    void aNameThatTheFontCannotWriteAndALongOneDoNotStopIt() throws IOException {
-        PackFile strange = demo("10-hygrometer").named("温度計 🌡 Übergröße " + "W".repeat(150));
-        String text = text(written(strange, PaperUnits.mm, Paper.letter));
-        assertThat(text).contains("Übergröße").contains("???");
+    void theBarOfAPageInInchesIsTwoInchesLong() throws IOException {
+        Path pdf = written(demo("10-hygrometer"), Wording.IMPERIAL, Paper.letter);
+        assertThat(blackRunMm(image(pdf))).isCloseTo(50.8, within(0.4));
+    }
+
+    /**
+     * Arabic stands joined and from right to left: what a reader of the page takes out of it, in order of reading, is the name
+     * again (Unicode Standard Annex 9; presentation forms taken back by NFKC, Annex 15).
+     */
+    @Test
+    void namesInArabicHebrewAndChineseAreOnThePage() throws IOException {
+        String arabic = "إناء زجاجي";
+        String chinese = "温度计和玻璃杯";
+        String hebrew = "כד חרס";
+        String text = Normalizer.normalize(
+                text(written(
+                        demo("10-hygrometer").named(arabic + " / " + chinese + " / " + hebrew),
+                        Wording.METRIC,
+                        Paper.a4)),
+                Normalizer.Form.NFKC);
+        assertThat(text).contains(chinese).doesNotContain("??");
+        String letters = text.replaceAll("[\\u200e\\u200f\\u202a-\\u202e\\u2066-\\u2069]", "");
+        assertThat(letters).contains("زجاجي").contains("إناء").contains("חרס").contains("כד");
+    }
+
+    @Test
+    void aNameThatNoFontCanWriteAndALongOneDoNotStopIt() throws IOException {
+        PackFile strange = demo("10-hygrometer").named("\uD83C\uDF21 Übergröße " + "W".repeat(150));
+        String text = text(written(strange, Wording.METRIC, Paper.letter));
+        assertThat(text).contains("Übergröße").contains("?");
     }
 }

@@ -10,7 +10,9 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
 import rampart.server.store.AccountRepository;
@@ -23,9 +25,17 @@ public class Accounts implements UserDetailsService {
     private final PasswordEncoder encoder;
     private final Visits visits;
     private final Trail trail;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
-    Accounts(AccountRepository repository, PasswordEncoder encoder, Visits visits, Trail trail, Clock clock) {
+    Accounts(
+            AccountRepository repository,
+            PasswordEncoder encoder,
+            Visits visits,
+            Trail trail,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        this.transaction = new TransactionTemplate(transactions);
         this.repository = repository;
         this.encoder = encoder;
         this.visits = visits;
@@ -36,7 +46,7 @@ public class Accounts implements UserDetailsService {
     @Override
     public UserDetails loadUserByUsername(String name) {
         return repository
-                .byName(name)
+                .byName(AccountName.of(name))
                 .map(account -> User.withUsername(account.name())
                         .password(account.passwordHash())
                         .authorities(Role.valueOf(account.role()).authorities())
@@ -59,7 +69,7 @@ public class Accounts implements UserDetailsService {
 
     /** @throws DuplicateKeyException if the name is taken */
     public void add(String name, String password, Role role) {
-        repository.add(name, encoder.encode(password), role.name(), clock.instant());
+        repository.add(AccountName.of(name), encoder.encode(password), role.name(), clock.instant());
     }
 
     /**
@@ -68,11 +78,14 @@ public class Accounts implements UserDetailsService {
      * @return the password, known to nobody else
      * @throws DuplicateKeyException if the name is taken
      */
-    @Transactional
     public String add(String name, Role role, String by) {
         String password = Secrets.groups(4);
-        add(name, password, role);
-        trail.add(by, Deed.PERSON_ADDED, name, role.name());
+        // Hashing takes its time and waits its turn: no connection is held meanwhile.
+        String hash = encoder.encode(password);
+        transaction.executeWithoutResult(status -> {
+            repository.add(AccountName.of(name), hash, role.name(), clock.instant());
+            trail.add(by, Deed.PERSON_ADDED, AccountName.of(name), role.name());
+        });
         return password;
     }
 
@@ -92,25 +105,29 @@ public class Accounts implements UserDetailsService {
     }
 
     /** Gives the account a new password to hand over. */
-    @Transactional
     public String resetPassword(Account account, String by) {
         String password = Secrets.groups(4);
-        repository.setPassword(account.id(), encoder.encode(password));
-        trail.add(by, Deed.PASSWORD_RESET, account.name(), "");
-        visits.endAll(account.name());
+        String hash = encoder.encode(password);
+        transaction.executeWithoutResult(status -> {
+            repository.setPassword(account.id(), hash);
+            trail.add(by, Deed.PASSWORD_RESET, account.name(), "");
+            visits.endAll(account.name());
+        });
         return password;
     }
 
     /** Changes one's own password; false if the old one is not right. Other visits of the account end. */
-    @Transactional
     public boolean changePassword(String name, String old, String fresh, String sessionId) {
         Account account = repository.byName(name).orElseThrow();
         if (!encoder.matches(old, account.passwordHash())) {
             return false;
         }
-        repository.setPassword(account.id(), encoder.encode(fresh));
-        trail.add(name, Deed.PASSWORD_CHANGED, name, "");
-        visits.endAllBut(account.name(), sessionId);
+        String hash = encoder.encode(fresh);
+        transaction.executeWithoutResult(status -> {
+            repository.setPassword(account.id(), hash);
+            trail.add(name, Deed.PASSWORD_CHANGED, name, "");
+            visits.endAllBut(account.name(), sessionId);
+        });
         return true;
     }
 

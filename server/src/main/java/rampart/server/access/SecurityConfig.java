@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
@@ -55,6 +56,9 @@ class SecurityConfig {
         "/api/stores/differences"
     };
 
+    /** One's own searches: looked at and stopped. */
+    private static final String SEARCHES = "/api/searches";
+
     /** What belongs to each person: their password, their visits. */
     private static final String[] OWN = {"/api/session/password", "/api/visits/**"};
 
@@ -100,6 +104,8 @@ class SecurityConfig {
                         .authenticated()
                         .requestMatchers(OWN)
                         .authenticated()
+                        .requestMatchers(SEARCHES)
+                        .authenticated()
                         .requestMatchers(HttpMethod.PUT, "/api/house")
                         .hasAuthority(Role.keeper.authority())
                         .requestMatchers("/api/**")
@@ -119,7 +125,11 @@ class SecurityConfig {
 
     private static AuthenticationEntryPoint notSignedIn(ProblemWriter problems) {
         return (request, response, failure) -> {
-            if (failure instanceof TooManySignInsException) {
+            if (failure instanceof HashingBusyException) {
+                response.setHeader(HttpHeaders.RETRY_AFTER, "2");
+                problems.write(response, Message.SIGN_INS_BUSY);
+            } else if (failure instanceof TooManySignInsException) {
+                response.setHeader(HttpHeaders.RETRY_AFTER, "4");
                 problems.write(response, Message.TOO_MANY_SIGN_INS);
             } else {
                 problems.write(response, Message.NOT_SIGNED_IN);
@@ -140,7 +150,9 @@ class SecurityConfig {
 
     @Bean
     CsrfTokenRepository csrfTokens() {
-        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        return tokens;
     }
 
     @Bean
@@ -166,6 +178,6 @@ class SecurityConfig {
     /** Argon2id, as OWASP recommends for passwords (from memory). */
     @Bean
     static PasswordEncoder passwordEncoder() {
-        return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
+        return new BoundedHashing(Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8());
     }
 }

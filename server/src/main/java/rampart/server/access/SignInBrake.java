@@ -3,7 +3,6 @@ package rampart.server.access;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Locale;
 import org.springframework.stereotype.Component;
 import rampart.formats.Sha256;
 import rampart.server.store.AccountRepository;
@@ -40,7 +39,8 @@ class SignInBrake {
 
     /** How long this attempt waits before its password is looked at. */
     Duration waiting(String account, Origin origin) {
-        if (!origin.browserToken().isEmpty() && accounts.knows(account, Sha256.hex(origin.browserToken()))) {
+        if (!origin.browserToken().isEmpty()
+                && accounts.knows(AccountName.of(account), Sha256.hex(origin.browserToken()))) {
             return Duration.ZERO;
         }
         Instant since = clock.instant().minus(MEMORY);
@@ -75,8 +75,11 @@ class SignInBrake {
         accounts.remember(account, Sha256.hex(browserToken), now, now.minus(BROWSERS_KEPT));
     }
 
-    private static String accountSubject(String account) {
-        return "account " + Sha256.hex(account.toLowerCase(Locale.ROOT));
+    /** However it is spelled: the account that the database finds by that name; of a name that none has, its likeness. */
+    private String accountSubject(String typed) {
+        return accounts.byName(AccountName.of(typed))
+                .map(account -> "account " + account.id())
+                .orElseGet(() -> "name " + Sha256.hex(AccountName.likeness(typed)));
     }
 
     private static String addressSubject(Origin origin) {

@@ -8,13 +8,17 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import rampart.server.messages.Message;
 
-/** Refuses bodies over 2 MB, photographs over 16 MB: at once where the length is declared, else while reading. */
+/**
+ * Refuses bodies over 2 MB, photographs over 16 MB: at once where the length is declared, else while reading; and those that
+ * trickle in.
+ */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class BodyLimitFilter extends OncePerRequestFilter {
@@ -23,6 +27,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
     static final long MOST_BYTES = 2 * MB;
 
     private static final long MOST_BYTES_OF_A_PHOTOGRAPH = 16 * MB;
+
+    /** From its first byte to its last. */
+    private static final Duration LONGEST = Duration.ofSeconds(30);
 
     private final ProblemWriter problems;
 
@@ -36,6 +43,15 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
         BodyTooLargeException(long most) {
             super(Message.TOO_LARGE.text(most / MB, most));
+        }
+    }
+
+    /** The body did not come to its end in time. */
+    static final class BodyTooSlowException extends IOException {
+        private static final long serialVersionUID = 1L;
+
+        BodyTooSlowException() {
+            super(Message.TOO_SLOW.text(LONGEST.toSeconds()));
         }
     }
 
@@ -71,6 +87,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
     private static final class Counted extends ServletInputStream {
         private final ServletInputStream in;
         private final long most;
+        private final long end = System.nanoTime() + LONGEST.toNanos();
         private long read;
 
         Counted(ServletInputStream in, long most) {
@@ -96,6 +113,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
             read += bytes;
             if (read > most) {
                 throw new BodyTooLargeException(most);
+            }
+            if (System.nanoTime() > end) {
+                throw new BodyTooSlowException();
             }
         }
 

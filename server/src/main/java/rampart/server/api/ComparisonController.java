@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,6 +16,7 @@ import rampart.formats.PackFile;
 import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
 import rampart.formats.view.ComparisonView;
+import rampart.server.verdicts.KeptVerdicts;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -22,9 +24,11 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 class ComparisonController {
     private final Catalogue catalogue;
+    private final KeptVerdicts verdicts;
     private final JsonMapper mapper;
 
-    ComparisonController(Catalogue catalogue, JsonMapper mapper) {
+    ComparisonController(Catalogue catalogue, KeptVerdicts verdicts, JsonMapper mapper) {
+        this.verdicts = verdicts;
         this.catalogue = catalogue;
         this.mapper = mapper;
     }
@@ -42,9 +46,9 @@ class ComparisonController {
             path = "/api/comparisons",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
-    ComparisonView compare(@Valid @RequestBody TwoPacks packs) {
-        return ComparisonView.of(
-                PackComparison.of(read("/before", packs.before()), read("/after", packs.after()), catalogue));
+    ComparisonView compare(@Valid @RequestBody TwoPacks packs, @Valid @ParameterObject UnitsAsked units) {
+        return ComparisonView.of(PackComparison.of(
+                read("/before", packs.before()), read("/after", packs.after()), catalogue, verdicts, units.wording()));
     }
 
     private PackFile read(String where, JsonNode pack) {

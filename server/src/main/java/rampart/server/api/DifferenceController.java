@@ -4,15 +4,18 @@ import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.material.Catalogue;
+import rampart.core.words.Wording;
 import rampart.formats.CatalogueFile;
 import rampart.formats.HouseMaterials;
 import rampart.formats.MaterialChange;
@@ -22,6 +25,7 @@ import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.store.RevisionRepository.Revision;
 import rampart.server.stores.Materials;
+import rampart.server.verdicts.KeptVerdicts;
 
 /** What a pack was made on against the stores of today; nothing is stored. */
 @RestController
@@ -43,8 +47,10 @@ class DifferenceController {
     private final Materials materials;
     private final PackShelf shelf;
     private final Catalogue standard;
+    private final KeptVerdicts verdicts;
 
-    DifferenceController(Materials materials, PackShelf shelf, Catalogue standard) {
+    DifferenceController(Materials materials, PackShelf shelf, Catalogue standard, KeptVerdicts verdicts) {
+        this.verdicts = verdicts;
         this.materials = materials;
         this.shelf = shelf;
         this.standard = standard;
@@ -56,26 +62,31 @@ class DifferenceController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    DifferenceView differences(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
-        return differences(PackFile.read(file), standard);
+    DifferenceView differences(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject UnitsAsked units) {
+        return differences(PackFile.read(file), standard, units.wording());
     }
 
     /** A revision, with the catalogue that it was made on. */
     @GetMapping(path = "/api/packs/{id}/revisions/{number}/differences", produces = MediaType.APPLICATION_JSON_VALUE)
-    DifferenceView ofRevision(@PathVariable("id") String id, @PathVariable("number") int number) {
+    DifferenceView ofRevision(
+            @PathVariable("id") String id,
+            @PathVariable("number") int number,
+            @Valid @ParameterObject UnitsAsked units) {
         Revision revision = shelf.revision(id, number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
         PackFile file = PackFile.read(revision.document().getBytes(StandardCharsets.UTF_8));
-        return differences(file, shelf.catalogue(revision));
+        return differences(file, shelf.catalogue(revision), units.wording());
     }
 
-    private DifferenceView differences(PackFile then, Catalogue madeOn) {
+    private DifferenceView differences(PackFile then, Catalogue madeOn, Wording wording) {
         HouseMaterials house = materials.house();
         PackFile now = then.withMaterials(house);
-        List<MaterialChange> changes = new ArrayList<>(CatalogueFile.changes(then.pack(), madeOn, standard));
-        changes.addAll(then.staleMaterials(house));
+        List<MaterialChange> changes = new ArrayList<>(CatalogueFile.changes(then.pack(), madeOn, standard, wording));
+        changes.addAll(then.staleMaterials(house, wording));
         List<String> effects = changes.isEmpty()
                 ? List.of()
-                : PackComparison.effects(then, then.catalogue(madeOn), now, now.catalogue(standard));
+                : PackComparison.effects(verdicts.of(then, madeOn), verdicts.of(now, standard), wording);
         return new DifferenceView(changes, effects, new String(now.write(), StandardCharsets.UTF_8));
     }
 }

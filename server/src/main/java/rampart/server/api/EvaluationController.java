@@ -3,8 +3,10 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
 import java.nio.charset.StandardCharsets;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -25,21 +27,24 @@ import rampart.formats.view.CutListView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.SimulationView;
 import rampart.server.messages.Message;
+import rampart.server.verdicts.KeptVerdicts;
 
 /** Evaluates pack files; nothing is stored. */
 @RestController
 class EvaluationController {
     private final Catalogue catalogue;
+    private final KeptVerdicts verdicts;
 
-    EvaluationController(Catalogue catalogue) {
+    EvaluationController(Catalogue catalogue, KeptVerdicts verdicts) {
         this.catalogue = catalogue;
+        this.verdicts = verdicts;
     }
 
     /**
      * Everything Rampart says of the pack.
      *
-     * @param simulate {@code auto} works the counted drops in time where heavy boxes between the cushions leave the
-     *     closed form in doubt (rule 34); {@code never} is the default
+     * @param simulate {@code auto}, the default, works the counted drops in time where heavy boxes between the cushions
+     *     leave the closed form in doubt (rule 34); {@code never} is the quick first look
      */
     @PostMapping(
             path = "/api/evaluations",
@@ -48,10 +53,11 @@ class EvaluationController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     EvaluationView evaluate(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            @RequestParam(name = "simulate", defaultValue = "never")
+            @RequestParam(name = "simulate", defaultValue = "auto")
                     @Pattern(regexp = "auto|never", message = "it is auto or never")
-                    String simulate) {
-        return EvaluationView.of(evaluation(file, simulate));
+                    String simulate,
+            @Valid @ParameterObject UnitsAsked units) {
+        return EvaluationView.of(evaluation(file, simulate), units.wording());
     }
 
     /** The same as a table: every check and drop in a line, with comma and decimal point. */
@@ -62,18 +68,18 @@ class EvaluationController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     byte[] evaluateAsTable(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            @RequestParam(name = "simulate", defaultValue = "never")
+            @RequestParam(name = "simulate", defaultValue = "auto")
                     @Pattern(regexp = "auto|never", message = "it is auto or never")
-                    String simulate) {
-        return EvaluationCsv.write(evaluation(file, simulate)).getBytes(StandardCharsets.UTF_8);
+                    String simulate,
+            @Valid @ParameterObject UnitsAsked units) {
+        return EvaluationCsv.write(evaluation(file, simulate), units.wording()).getBytes(StandardCharsets.UTF_8);
     }
 
     private Evaluation evaluation(byte[] file, String simulate) {
         PackFile read = PackFile.read(file);
-        Catalogue materials = read.catalogue(catalogue);
         return simulate.equals("auto")
-                ? Evaluator.simulate(read.pack(), materials)
-                : Evaluator.evaluate(read.pack(), materials);
+                ? verdicts.of(read, catalogue)
+                : Evaluator.evaluate(read.pack(), read.catalogue(catalogue));
     }
 
     /**
@@ -106,10 +112,13 @@ class EvaluationController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    CutListView cutList(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+    CutListView cutList(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject UnitsAsked units) {
         PackFile read = PackFile.read(file);
         Pack pack = read.pack();
-        return CutListView.of(CutList.of(LayoutWalk.lay(pack.item(), pack.layers(), read.catalogue(catalogue))));
+        return CutListView.of(
+                CutList.of(LayoutWalk.lay(pack.item(), pack.layers(), read.catalogue(catalogue))), units.wording());
     }
 
     @PostMapping(
@@ -118,10 +127,12 @@ class EvaluationController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     CurveView curve(
-            @org.springframework.web.bind.annotation.RequestBody byte[] file, @RequestParam("check") String check) {
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestParam("check") String check,
+            @Valid @ParameterObject UnitsAsked units) {
         PackFile read = PackFile.read(file);
         return Curves.of(read.pack(), read.catalogue(catalogue), check)
-                .map(CurveView::of)
+                .map(curve -> CurveView.of(curve, units.wording()))
                 .orElseThrow(() -> new ApiException(Message.NO_CURVE));
     }
 }

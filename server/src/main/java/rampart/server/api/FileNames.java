@@ -4,9 +4,10 @@ package rampart.server.api;
 final class FileNames {
     private FileNames() {}
 
-    /** A pack's name without what file systems do not take. */
+    /** A pack's name without what file systems do not take, and without what turns the direction of writing or is not seen. */
     static String of(String name, String ending) {
-        String kept = name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
+        String kept = name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}\\p{Cf}\\p{Co}\\p{Cn}]+", " ")
+                .strip();
         return (kept.isEmpty() ? "pack" : kept) + ending;
     }
 }

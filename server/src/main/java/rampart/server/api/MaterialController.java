@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.words.Wording;
 import rampart.formats.MaterialChange;
 import rampart.formats.Problem;
 import rampart.formats.TestData;
@@ -118,23 +120,29 @@ class MaterialController {
 
     /** Every version of one, newest first. */
     @GetMapping(path = "/api/stores/materials/{id}/history", produces = MediaType.APPLICATION_JSON_VALUE)
-    List<MaterialVersion> history(@PathVariable("id") String id) {
+    List<MaterialVersion> history(@PathVariable("id") String id, @Valid @ParameterObject UnitsAsked units) {
+        Wording wording = units.wording();
         List<StoredMaterial> all = materials.history(id);
         List<MaterialVersion> versions = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             StoredMaterial one = all.get(i);
             Optional<String> before = i + 1 < all.size() ? all.get(i + 1).document() : Optional.empty();
             versions.add(new MaterialVersion(
-                    one.version(), one.changedAt(), one.changedBy(), one.name(), changes(before, one.document())));
+                    one.version(),
+                    one.changedAt(),
+                    one.changedBy(),
+                    one.name(),
+                    changes(before, one.document(), wording)));
         }
         return versions;
     }
 
-    private static List<String> changes(Optional<String> before, Optional<String> after) {
+    private static List<String> changes(Optional<String> before, Optional<String> after, Wording wording) {
         if (after.isEmpty()) {
             return List.of("taken away");
         }
-        return before.map(from -> MaterialChange.words(from, after.get())).orElse(List.of("added"));
+        return before.map(from -> MaterialChange.words(from, after.get(), wording))
+                .orElse(List.of("added"));
     }
 
     /** The test data of a foam, as they were given. */

@@ -25,6 +25,8 @@ import rampart.formats.view.EvaluationView;
 import rampart.formats.view.FoamTestsView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.RemedyView;
+import rampart.formats.view.ReportView;
+import rampart.formats.view.SaidView;
 import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SidesView;
 import rampart.formats.view.SimulationView;
@@ -41,6 +43,8 @@ class OpenApiConfig {
     private static final List<Class<?>> VIEWS = List.of(
             EvaluationView.class,
             CheckView.class,
+            SaidView.class,
+            ReportView.class,
             DropView.class,
             SimulationView.class,
             SensitivityView.class,
@@ -130,6 +134,9 @@ class OpenApiConfig {
             kinds.addObject().put("$ref", "#/components/schemas/Pack_" + kind);
         }
         definitions.set("layer", layer);
+        // Type generators make a tuple of it, which no list of numbers fits.
+        ((ObjectNode) definitions.path("breakpoint")).remove("prefixItems");
+        ((ObjectNode) definitions.path("breakpoint")).putObject("items").put("type", "number");
         java.util.Map<String, Schema<?>> parts = new java.util.LinkedHashMap<>();
         parts.put("PackFile", parsed(root));
         for (var part : definitions.properties()) {

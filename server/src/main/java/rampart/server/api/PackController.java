@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -31,18 +32,22 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.formats.view.ReportView;
 import rampart.formats.view.StatusView;
 import rampart.server.messages.Message;
 import rampart.server.packs.Kind;
 import rampart.server.packs.PackShelf;
+import rampart.server.packs.PackShelf.Frozen;
 import rampart.server.packs.PackShelf.Saved;
 import rampart.server.packs.Sort;
 import rampart.server.store.PackRepository.StoredPack;
+import rampart.server.store.RevisionRepository.Revision;
 
 /** Packs: the shelf, drafts, revisions, files in and out. */
 @RestController
 @RequestMapping(path = "/api/packs", produces = MediaType.APPLICATION_JSON_VALUE)
 class PackController {
+    private static final String KEY = "Idempotency-Key";
     private static final int MOST_ON_A_PAGE = 100;
 
     private final PackShelf shelf;
@@ -96,11 +101,21 @@ class PackController {
         return new PackViews.Page(cards, found.size(), page, size);
     }
 
+    /**
+     * Puts a pack file on the shelf.
+     *
+     * @param key of the asker's choice: asking again with it within a day makes no other pack
+     */
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     ResponseEntity<PackViews.Detail> add(
-            @org.springframework.web.bind.annotation.RequestBody byte[] file, Principal who) {
-        StoredPack pack = shelf.add(file, who.getName());
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestHeader(name = KEY, required = false) String key,
+            Principal who) {
+        if (key != null && !key.matches("[A-Za-z0-9-]{8,64}")) {
+            throw new ApiException(Message.BAD_KEY);
+        }
+        StoredPack pack = shelf.add(file, Optional.ofNullable(key), who.getName());
         return ResponseEntity.created(URI.create("/api/packs/" + pack.id())).body(PackViews.Detail.of(pack));
     }
 
@@ -138,10 +153,8 @@ class PackController {
 
     @PostMapping("/{id}/restoration")
     PackViews.Detail restore(@PathVariable("id") String id, Principal who) {
-        if (!shelf.restore(id, who.getName())) {
-            throw new ApiException(Message.NO_DELETED_PACK);
-        }
-        return PackViews.Detail.of(find(id));
+        return PackViews.Detail.of(
+                shelf.restore(id, who.getName()).orElseThrow(() -> new ApiException(Message.NO_DELETED_PACK)));
     }
 
     /** Saves the draft; {@code If-Match} holds the version it was made from. */
@@ -176,7 +189,10 @@ class PackController {
         return shelf.revisions(id).stream().map(PackViews.RevisionInfo::of).toList();
     }
 
-    /** Freezes the draft as the next revision; {@code If-Match} holds the version that is meant. */
+    /**
+     * Freezes the draft as the next revision; {@code If-Match} holds the version that is meant. Asked twice for one version,
+     * it answers the one revision.
+     */
     @PostMapping(path = "/{id}/revisions", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     PackViews.RevisionInfo freeze(
@@ -184,9 +200,17 @@ class PackController {
             @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @org.springframework.web.bind.annotation.RequestBody RevisionNote note,
             Principal who) {
-        return shelf.freeze(id, Versions.read(ifMatch), note.note(), who.getName())
-                .map(PackViews.RevisionInfo::of)
-                .orElseThrow(() -> new StaleDraftException(find(id), ""));
+        Frozen frozen = shelf.freeze(id, Versions.read(ifMatch), note.note(), who.getName());
+        if (frozen instanceof Frozen.Made made) {
+            return PackViews.RevisionInfo.of(made.revision());
+        }
+        if (frozen instanceof Frozen.Before before) {
+            throw new ApiException(Message.REVISION_IS_THERE, before.revision().number());
+        }
+        if (frozen instanceof Frozen.Stale stale) {
+            throw new StaleDraftException(stale.now(), "");
+        }
+        throw gone();
     }
 
     @GetMapping("/{id}/revisions/{number}")
@@ -195,6 +219,17 @@ class PackController {
         return shelf.revision(id, number)
                 .map(PackViews.RevisionDetail::of)
                 .orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
+    }
+
+    /** What was said of a revision when it was made. */
+    @GetMapping("/{id}/revisions/{number}/report")
+    ReportView report(
+            @PathVariable("id") String id,
+            @PathVariable("number") int number,
+            @Valid @ParameterObject UnitsAsked units) {
+        find(id);
+        Revision revision = shelf.revision(id, number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
+        return shelf.report(id, revision, units.wording());
     }
 
     /** The pack file of the draft, or of a revision, to take away. */
@@ -212,7 +247,7 @@ class PackController {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename(FileNames.of(pack.file().name(), ".rampart.json"), StandardCharsets.UTF_8)
+                                .filename(FileNames.of(pack.name(), ".rampart.json"), StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .body(document.getBytes(StandardCharsets.UTF_8));

@@ -28,6 +28,7 @@ final class PackViews {
      * @param note what people want to remember of the item
      * @param photograph hash of its first photograph
      * @param materials material of each layer, in order
+     * @param trouble why nothing can be said of it; null where something can
      */
     public record Card(
             String id,
@@ -38,13 +39,14 @@ final class PackViews {
             @Nullable Integer revision,
             String note,
             @Nullable String photograph,
-            Kind kind,
+            @Nullable Kind kind,
             StatusView verdict,
             @Nullable String weakest,
-            SizeView outsideMm,
-            double grossMassKg,
+            @Nullable SizeView outsideMm,
+            @Nullable Double grossMassKg,
             List<String> materials,
-            List<EvaluationView.SolidView> solids) {
+            List<EvaluationView.SolidView> solids,
+            @Nullable String trouble) {
         static Card of(PackShelf.OnShelf pack) {
             PackRepository.Header header = pack.header();
             Summary summary = pack.summary();
@@ -57,13 +59,14 @@ final class PackViews {
                     header.newestRevision().orElse(null),
                     header.note(),
                     header.photograph().orElse(null),
-                    summary.kind(),
+                    summary.kind().orElse(null),
                     StatusView.of(summary.verdict()),
                     summary.weakest().orElse(null),
-                    summary.outsideMm(),
-                    summary.grossMassKg(),
+                    summary.outsideMm().orElse(null),
+                    summary.grossMassKg().isPresent() ? summary.grossMassKg().getAsDouble() : null,
                     summary.materials(),
-                    summary.solids());
+                    summary.solids(),
+                    summary.trouble().orElse(null));
         }
     }
 

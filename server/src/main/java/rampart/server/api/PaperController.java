@@ -1,10 +1,12 @@
 package rampart.server.api;
 
+import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Optional;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -14,14 +16,16 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.material.Catalogue;
+import rampart.core.words.Wording;
 import rampart.formats.PackFile;
 import rampart.formats.paper.PackPaper;
 import rampart.formats.paper.Paper;
-import rampart.formats.paper.PaperUnits;
+import rampart.formats.view.ReportView;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.store.PackRepository.StoredPack;
 import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.verdicts.KeptVerdicts;
 
 /** The page to work from as a PDF file. */
 @RestController
@@ -31,46 +35,56 @@ class PaperController {
 
     private final PackShelf shelf;
     private final Catalogue catalogue;
+    private final KeptVerdicts verdicts;
 
-    PaperController(PackShelf shelf, Catalogue catalogue) {
+    PaperController(PackShelf shelf, Catalogue catalogue, KeptVerdicts verdicts) {
+        this.verdicts = verdicts;
         this.shelf = shelf;
         this.catalogue = catalogue;
     }
 
-    /** Of the draft, or of a revision. */
+    /** Of the draft, or of a revision as it was evaluated when it was made. */
     @GetMapping(path = "/api/packs/{id}/page.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> page(
             @PathVariable("id") String id,
-            @RequestParam(name = "units", defaultValue = "mm") PaperUnits units,
+            @Valid @ParameterObject UnitsAsked units,
             @RequestParam(name = "paper", defaultValue = "a4") Paper paper,
             @RequestParam(name = "revision", required = false) Integer revision) {
         StoredPack pack = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
         byte[] pdf = revision == null
-                ? PackPaper.write(pack.file(), catalogue, draft(pack), units, paper)
-                : revision(pack, revision, units, paper);
+                ? draft(pack, units.wording(), paper)
+                : revision(pack, revision, units.wording(), paper);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename(FileNames.of(pack.file().name(), ".pdf"), StandardCharsets.UTF_8)
+                                .filename(FileNames.of(pack.name(), ".pdf"), StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .body(pdf);
     }
 
-    private byte[] revision(StoredPack pack, int number, PaperUnits units, Paper paper) {
-        Revision revision =
-                shelf.revision(pack.id(), number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
-        PackFile file = PackFile.read(revision.document().getBytes(StandardCharsets.UTF_8));
-        String standing =
-                "revision " + number + ", made " + TIME.format(revision.madeAt()) + " by " + revision.author();
-        return PackPaper.write(file, shelf.catalogue(revision), standing, units, paper);
+    private byte[] draft(StoredPack pack, Wording wording, Paper paper) {
+        PackFile file = pack.file();
+        ReportView report = ReportView.of(verdicts.of(file, catalogue), wording);
+        Optional<Integer> newest = pack.newestRevision();
+        String standing = (newest.isEmpty() ? "draft" : "draft after revision " + newest.get()) + ", saved "
+                + TIME.format(pack.savedAt()) + " by " + pack.savedBy();
+        return PackPaper.write(file, catalogue, report, standing, wording, paper);
     }
 
-    private static String draft(StoredPack pack) {
-        Optional<Integer> newest = pack.newestRevision();
-        return (newest.isEmpty() ? "draft" : "draft after revision " + newest.get()) + ", saved "
-                + TIME.format(pack.savedAt()) + " by " + pack.savedBy();
+    private byte[] revision(StoredPack pack, int number, Wording wording, Paper paper) {
+        Revision revision =
+                shelf.revision(pack.id(), number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
+        String standing =
+                "revision " + number + ", made " + TIME.format(revision.madeAt()) + " by " + revision.author();
+        return PackPaper.write(
+                PackShelf.file(revision),
+                shelf.catalogue(revision),
+                shelf.report(pack.id(), revision, wording),
+                standing,
+                wording,
+                paper);
     }
 }

@@ -98,7 +98,6 @@ class PhotographController {
     private String name(String id) {
         return shelf.byId(id)
                 .orElseThrow(() -> new ApiException(Message.NO_PACK))
-                .file()
                 .name();
     }
 }

@@ -1,9 +1,11 @@
 package rampart.server.api;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,9 +31,13 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import rampart.core.pack.UnreckonableException;
 import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
 import rampart.server.messages.Message;
+import rampart.server.packs.DeletedSinceException;
+import rampart.server.photographs.PicturesBusyException;
+import rampart.server.searches.SearchRefusedException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -49,6 +55,49 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail api(ApiException e) {
         return ProblemDetail.forStatusAndDetail(e.message().status(), e.getMessage());
+    }
+
+    /** Searches that are not taken say when to come again. */
+    @ExceptionHandler
+    ResponseEntity<Object> searchRefused(SearchRefusedException e) {
+        int seconds = switch (e.reason()) {
+            case ONE_AT_A_TIME -> 5;
+            case QUEUE_FULL, TOO_LONG, CLOSING -> 30;
+            case STOPPED -> 1;
+        };
+        return later(search(e), seconds);
+    }
+
+    /** What to say of a search that has no answer. */
+    static Message search(SearchRefusedException e) {
+        return switch (e.reason()) {
+            case ONE_AT_A_TIME -> Message.SEARCH_ONE_AT_A_TIME;
+            case QUEUE_FULL -> Message.SEARCH_QUEUE_FULL;
+            case TOO_LONG -> Message.SEARCH_TOO_LONG;
+            case STOPPED -> Message.SEARCH_STOPPED;
+            case CLOSING -> Message.CLOSING;
+        };
+    }
+
+    /** Made by the same request before, and gone since. */
+    @ExceptionHandler
+    ProblemDetail deletedSince(DeletedSinceException e) {
+        return detail(Message.NO_PACK);
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreckonable(UnreckonableException e) {
+        return detail(Message.NOT_RECKONABLE, e.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> picturesBusy(PicturesBusyException e) {
+        return later(Message.PICTURES_BUSY, 5);
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooSlow(BodyLimitFilter.BodyTooSlowException e) {
+        return ProblemDetail.forStatusAndDetail(Message.TOO_SLOW.status(), e.getMessage());
     }
 
     @ExceptionHandler
@@ -80,9 +129,9 @@ class Problems extends ResponseEntityExceptionHandler {
         CannotGetJdbcConnectionException.class,
         CannotCreateTransactionException.class
     })
-    ProblemDetail databaseAway(Exception e) {
-        LOG.warn("the database did not answer", e);
-        return detail(Message.DATABASE_AWAY);
+    ResponseEntity<Object> databaseAway(Exception e) {
+        LOG.warn("the database did not answer: {}", e.getMessage());
+        return later(Message.DATABASE_AWAY, 2);
     }
 
     @ExceptionHandler
@@ -98,6 +147,9 @@ class Problems extends ResponseEntityExceptionHandler {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof BodyLimitFilter.BodyTooLargeException tooLarge) {
                 return respond(tooLarge(tooLarge), headers);
+            }
+            if (cause instanceof BodyLimitFilter.BodyTooSlowException tooSlow) {
+                return respond(tooSlow(tooSlow), headers);
             }
             if (cause instanceof JacksonException jackson) {
                 return respond(withErrors(Message.UNREADABLE_REQUEST, List.of(of(jackson))), headers);
@@ -162,7 +214,15 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleTypeMismatch(
             TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String kind = e.getRequiredType() == null ? "another kind" : "a whole number";
+        Class<?> type = e.getRequiredType();
+        String kind = type == null
+                ? "another kind"
+                : type.isEnum()
+                        ? "one of "
+                                + Arrays.stream(type.getEnumConstants())
+                                        .map(String::valueOf)
+                                        .collect(Collectors.joining(", "))
+                        : type == boolean.class ? "true or false" : "a number";
         Problem problem = new Problem(
                 String.valueOf(e.getPropertyName()), "'" + e.getValue() + "' is not allowed; it must be " + kind);
         return respond(withErrors(Message.PARAMETERS, List.of(problem)), headers);
@@ -199,6 +259,13 @@ class Problems extends ResponseEntityExceptionHandler {
     /** A message as a problem. */
     static ProblemDetail detail(Message message, Object... values) {
         return ProblemDetail.forStatusAndDetail(message.status(), message.text(values));
+    }
+
+    /** A message as a problem, and after how many seconds to come again. */
+    private static ResponseEntity<Object> later(Message message, int seconds) {
+        HttpHeaders headers = new HttpHeaders();
+        headers.set(HttpHeaders.RETRY_AFTER, String.valueOf(seconds));
+        return respond(detail(message), headers);
     }
 
     private static ProblemDetail withErrors(Message message, List<Problem> problems) {

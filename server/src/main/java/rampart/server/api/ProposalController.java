@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -13,26 +15,26 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import rampart.core.box.StockCarton;
 import rampart.core.cost.Prices;
 import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
 import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
 import rampart.core.pack.ProposalLimits;
 import rampart.core.pack.ProposalMiss;
 import rampart.core.pack.Proposals;
+import rampart.core.words.Wording;
 import rampart.formats.HouseMaterials;
 import rampart.formats.PackFile;
 import rampart.formats.Problem;
@@ -41,7 +43,11 @@ import rampart.formats.view.EvaluationView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.server.config.Connections;
 import rampart.server.messages.Message;
+import rampart.server.searches.Search;
+import rampart.server.searches.SearchRefusedException;
+import rampart.server.searches.Searches;
 import rampart.server.store.StockRepository.StoredCarton;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
@@ -53,13 +59,16 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 class ProposalController {
     private static final String LINES = "application/x-ndjson";
+    private static final String WHAT = "proposals";
 
     private final Materials materials;
     private final Stores stores;
     private final PriceList prices;
+    private final Searches searches;
     private final JsonMapper mapper;
 
-    ProposalController(Materials materials, Stores stores, PriceList prices, JsonMapper mapper) {
+    ProposalController(Materials materials, Stores stores, PriceList prices, Searches searches, JsonMapper mapper) {
+        this.searches = searches;
         this.materials = materials;
         this.stores = stores;
         this.prices = prices;
@@ -161,17 +170,39 @@ class ProposalController {
             List<ProposalView> proposals,
             @Nullable MissView miss) {}
 
-    /** A line of the answer while the search runs: its progress, then, as the last, the answer. */
+    /**
+     * A line of the answer while the search runs: its place in the queue or its progress, then, as the last, the answer or
+     * what came between.
+     *
+     * @param waiting place in the queue, 1 for the next; 0 where it runs
+     * @param done parts of the search gone through
+     * @param of parts in all; 0 where it does not say
+     * @param trouble why there is no answer
+     */
     record ProposalLine(
-            int done, int of, int found, @Nullable ProposalsView answer) {}
+            int waiting,
+            int done,
+            int of,
+            int found,
+            @Nullable ProposalsView answer,
+            @Nullable String trouble) {}
 
     /** The walls within the limits that hold and that no other outdoes in size, cost, mass and margin. */
     @PostMapping(
             path = "/api/proposals",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
-    ProposalsView propose(@Valid @RequestBody ProposalRequest request) {
-        return new Search(request).run(Proposals.Watcher.NONE);
+    ProposalsView propose(
+            @Valid @RequestBody ProposalRequest asked,
+            @Valid @ParameterObject UnitsAsked units,
+            HttpServletRequest request) {
+        Sought sought = new Sought(asked, units.wording());
+        return searches.run(
+                request.getUserPrincipal().getName(),
+                WHAT,
+                Connections.gone(request),
+                Searches.Onlooker.NONE,
+                sought::find);
     }
 
     /** The same, a line of progress at a time; who closes the connection stops the search. */
@@ -179,37 +210,67 @@ class ProposalController {
             responseCode = "200",
             content = @Content(mediaType = LINES, schema = @Schema(implementation = ProposalLine.class)))
     @PostMapping(path = "/api/proposals/lines", consumes = MediaType.APPLICATION_JSON_VALUE, produces = LINES)
-    ResponseEntity<StreamingResponseBody> proposeInLines(@Valid @RequestBody ProposalRequest request) {
-        Search search = new Search(request);
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(LINES)).body(out -> {
-            ProposalsView answer = search.run((done, of, found) -> {
-                line(out, new ProposalLine(done, of, found, null));
-                return true;
-            });
-            line(out, new ProposalLine(1, 1, answer.proposals().size(), answer));
-        });
+    void proposeInLines(
+            @Valid @RequestBody ProposalRequest asked,
+            @Valid @ParameterObject UnitsAsked units,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Sought sought = new Sought(asked, units.wording());
+        Lines lines = new Lines(response);
+        try {
+            ProposalsView answer = searches.run(
+                    request.getUserPrincipal().getName(),
+                    WHAT,
+                    () -> lines.broken,
+                    (search, place) -> lines.write(
+                            new ProposalLine(place, search.done(), search.of(), search.found(), null, null)),
+                    sought::find);
+            lines.write(new ProposalLine(0, 1, 1, answer.proposals().size(), answer, null));
+        } catch (SearchRefusedException e) {
+            if (!response.isCommitted()) {
+                throw e;
+            }
+            lines.write(new ProposalLine(0, 0, 0, 0, null, Problems.search(e).text()));
+        }
     }
 
-    private void line(OutputStream out, ProposalLine line) {
-        try {
-            out.write(mapper.writeValueAsBytes(line));
-            out.write('\n');
-            out.flush();
-        } catch (IOException gone) {
-            throw new UncheckedIOException("the search was stopped by who asked for it", gone);
+    /** Lines of JSON, each sent at once. */
+    private final class Lines {
+        private final HttpServletResponse response;
+        /** Whoever asked has left. */
+        private boolean broken;
+
+        private Lines(HttpServletResponse response) {
+            this.response = response;
+        }
+
+        private void write(ProposalLine line) {
+            try {
+                response.setContentType(LINES);
+                OutputStream out = response.getOutputStream();
+                out.write(mapper.writeValueAsBytes(line));
+                out.write('\n');
+                out.flush();
+            } catch (IOException gone) {
+                broken = true;
+            }
         }
     }
 
     /** One search, read and judged before it begins, so that what is wrong is said as a problem. */
-    private final class Search {
+    private final class Sought {
         private final PackFile file;
+        private final Catalogue catalogue;
         private final ProposalLimits limits;
         private final Prices today;
+        private final Wording wording;
         private final HouseMaterials house = materials.house();
 
-        private Search(ProposalRequest request) {
+        private Sought(ProposalRequest request, Wording wording) {
+            this.wording = wording;
             file = read(request.pack());
-            limits = limits(request.limits(), house);
+            catalogue = file.catalogue(house.catalogue());
+            limits = limits(request.limits(), catalogue);
             today = prices.today();
             if (file.pack().item().fragility().leastLimitG().isEmpty()) {
                 throw new UnreadableFileException(
@@ -218,11 +279,10 @@ class ProposalController {
             }
         }
 
-        private ProposalsView run(Proposals.Watcher watcher) {
-            Proposals.Answer answer =
-                    Proposals.find(file.pack(), file.catalogue(house.catalogue()), limits, today, watcher);
+        private ProposalsView find(Search search) {
+            Proposals.Answer answer = Proposals.find(file.pack(), catalogue, limits, today, search);
             Optional<ProposalMiss> miss = answer.proposals().isEmpty()
-                    ? Optional.of(ProposalMiss.of(file.pack(), file.catalogue(house.catalogue()), limits, watcher))
+                    ? Optional.of(ProposalMiss.of(file.pack(), catalogue, limits, search))
                     : Optional.empty();
             return new ProposalsView(
                     answer.considered(),
@@ -238,7 +298,7 @@ class ProposalController {
         private MissView view(ProposalMiss miss) {
             return new MissView(
                     miss.demand(),
-                    miss.because(),
+                    wording.say(miss.because()),
                     miss.layers().stream()
                             .findFirst()
                             .map(wall -> view(wall.layers(), "", OptionalDouble.empty(), wall.evaluation()))
@@ -252,7 +312,7 @@ class ProposalController {
                     evaluation.layout().outside().volumeMm3() / 1e6,
                     evaluation.layout().grossMassKg(),
                     cost.isPresent() ? cost.getAsDouble() : null,
-                    evaluation.lowestMargin(),
+                    evaluation.lowestMargin().orElseThrow(),
                     StatusView.of(evaluation.verdict()),
                     evaluation.weakest().map(Check::title).orElse(null),
                     layers.stream().map(Layer::material).toList(),
@@ -274,14 +334,15 @@ class ProposalController {
         }
     }
 
-    private ProposalLimits limits(LimitsGiven given, HouseMaterials house) {
+    private ProposalLimits limits(LimitsGiven given, Catalogue catalogue) {
         for (int i = 0; i < given.foams().size(); i++) {
             String foam = given.foams().get(i);
-            if (house.catalogue().foams().stream().noneMatch(f -> f.id().equals(foam))) {
+            if (catalogue.foams().stream().noneMatch(f -> f.id().equals(foam))) {
                 throw new FieldsException(
                         Message.FIELDS,
                         List.of(new Problem(
-                                "/limits/foams/" + i, "there is no foam called '" + foam + "' in the stores")));
+                                "/limits/foams/" + i,
+                                "there is no foam called '" + foam + "' in the stores or in the pack")));
             }
         }
         List<StockCarton> stock =

@@ -4,13 +4,23 @@ import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
+import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.cost.Prices;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Check;
 import rampart.core.pack.FirstWall;
@@ -27,6 +37,9 @@ import rampart.formats.view.RemedyView;
 import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.server.config.Connections;
+import rampart.server.searches.Search;
+import rampart.server.searches.Searches;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 
@@ -36,8 +49,10 @@ class SearchController {
     private final Catalogue catalogue;
     private final Materials materials;
     private final PriceList prices;
+    private final Searches searches;
 
-    SearchController(Catalogue catalogue, Materials materials, PriceList prices) {
+    SearchController(Catalogue catalogue, Materials materials, PriceList prices, Searches searches) {
+        this.searches = searches;
         this.prices = prices;
         this.catalogue = catalogue;
         this.materials = materials;
@@ -66,7 +81,10 @@ class SearchController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    FirstWallView firstWall(@org.springframework.web.bind.annotation.RequestBody byte[] bytes) {
+    FirstWallView firstWall(
+            @org.springframework.web.bind.annotation.RequestBody byte[] bytes,
+            @Valid @ParameterObject UnitsAsked units,
+            HttpServletRequest request) {
         PackFile file = PackFile.read(bytes);
         Pack pack = file.pack();
         if (pack.item().fragility().leastLimitG().isEmpty()) {
@@ -75,11 +93,14 @@ class SearchController {
                     "is missing; a first wall needs to know what the item bears, a number of G above 0");
         }
         HouseMaterials house = materials.house();
-        FirstWall.Answer answer = FirstWall.find(pack.item(), pack.journey(), house.catalogue());
+        FirstWall.Answer answer = search(
+                request,
+                "first wall",
+                watcher -> FirstWall.find(pack.item(), pack.journey(), house.catalogue(), watcher));
         Optional<FirstWall.Relaxed> relax = answer.relax();
         return new FirstWallView(
                 answer.holds(),
-                relax.map(FirstWall.Relaxed::because).orElse(null),
+                relax.map(r -> units.wording().say(r.because())).orElse(null),
                 relax.map(FirstWall.Relaxed::check)
                         .filter(check -> !check.isEmpty())
                         .orElse(null),
@@ -88,7 +109,10 @@ class SearchController {
                         : new String(file.withLayers(answer.layers(), house).write(), StandardCharsets.UTF_8));
     }
 
-    /** What one change would mend the check, or the weakest check where none is named; an empty list where none would. */
+    /**
+     * What would mend the check, or the weakest check where none is named: one change, two together where one does not do, or
+     * a part sent by itself; an empty list where nothing would.
+     */
     @PostMapping(
             path = "/api/remedies",
             consumes = MediaType.APPLICATION_JSON_VALUE,
@@ -96,10 +120,18 @@ class SearchController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     List<RemedyView> remedies(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            @RequestParam(name = "check", required = false) String check) {
+            @RequestParam(name = "check", required = false) String check,
+            @Valid @ParameterObject UnitsAsked units,
+            HttpServletRequest request) {
         PackFile read = PackFile.read(file);
-        return Remedies.of(read.pack(), read.catalogue(catalogue), prices.today(), Optional.ofNullable(check)).stream()
-                .map(RemedyView::of)
+        Prices today = prices.today();
+        return search(
+                        request,
+                        "remedies",
+                        watcher -> Remedies.of(
+                                read.pack(), read.catalogue(catalogue), today, Optional.ofNullable(check), watcher))
+                .stream()
+                .map(remedy -> RemedyView.of(remedy, units.wording()))
                 .toList();
     }
 
@@ -135,7 +167,7 @@ class SearchController {
                     up == Face.TOP && front == Face.FRONT,
                     StatusView.of(orientation.evaluation().verdict()),
                     orientation.evaluation().weakest().map(Check::title).orElse(null),
-                    orientation.evaluation().lowestMargin(),
+                    orientation.evaluation().lowestMargin().orElseThrow(),
                     orientation.bottomCm2(),
                     orientation.hits(),
                     SizeView.of(orientation.evaluation().layout().outside()),
@@ -149,9 +181,14 @@ class SearchController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    List<OrientationView> orientations(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+    List<OrientationView> orientations(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file, HttpServletRequest request) {
         PackFile read = PackFile.read(file);
-        return Orientation.all(read.pack(), read.catalogue(catalogue)).stream()
+        return search(
+                        request,
+                        "orientations",
+                        watcher -> Orientation.all(read.pack(), read.catalogue(catalogue), watcher))
+                .stream()
                 .map(o -> OrientationView.of(o, new String(read.turned(o.turn()).write(), StandardCharsets.UTF_8)))
                 .toList();
     }
@@ -162,8 +199,47 @@ class SearchController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    SensitivityView sensitivity(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+    SensitivityView sensitivity(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject UnitsAsked units,
+            HttpServletRequest request) {
         PackFile read = PackFile.read(file);
-        return SensitivityView.of(Sensitivity.of(read.pack(), read.catalogue(catalogue)));
+        Sensitivity.Answer answer = search(
+                request, "sensitivities", watcher -> Sensitivity.of(read.pack(), read.catalogue(catalogue), watcher));
+        return SensitivityView.of(answer, units.wording());
+    }
+
+    private <T> T search(HttpServletRequest request, String what, Function<Search, T> work) {
+        return searches.run(
+                request.getUserPrincipal().getName(), what, Connections.gone(request), Searches.Onlooker.NONE, work);
+    }
+
+    /**
+     * One of one's own searches.
+     *
+     * @param place in the queue, 1 for the next; 0 where it runs
+     * @param done parts gone through
+     * @param of parts in all; 0 where it does not say
+     */
+    record SearchView(String what, int place, int done, int of, int found) {}
+
+    /** One's own searches that run or wait. */
+    @GetMapping(path = "/api/searches", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<SearchView> own(Principal who) {
+        return searches.of(who.getName()).stream()
+                .map(own -> new SearchView(
+                        own.search().what(),
+                        own.place(),
+                        own.search().done(),
+                        own.search().of(),
+                        own.search().found()))
+                .toList();
+    }
+
+    /** Ends all of one's own searches. */
+    @DeleteMapping("/api/searches")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(Principal who) {
+        searches.stop(who.getName());
     }
 }

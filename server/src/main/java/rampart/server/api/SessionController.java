@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.view.Nullable;
 import rampart.server.access.FirstStart;
+import rampart.server.access.HashingBusyException;
 import rampart.server.access.KnownBrowsers;
 import rampart.server.access.Origin;
 import rampart.server.access.Role;
@@ -108,6 +109,8 @@ class SessionController {
     Person signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
         try {
             return start(given.name(), given.password(), request, response);
+        } catch (HashingBusyException e) {
+            throw new ApiException(Message.SIGN_INS_BUSY);
         } catch (TooManySignInsException e) {
             throw new ApiException(Message.TOO_MANY_SIGN_INS);
         } catch (AuthenticationException e) {

@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -27,6 +28,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.box.StockCarton;
 import rampart.core.cushion.CushionCurve;
+import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.StockFits;
 import rampart.formats.PackFile;
@@ -34,7 +36,9 @@ import rampart.formats.Problem;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.server.config.Connections;
 import rampart.server.messages.Message;
+import rampart.server.searches.Searches;
 import rampart.server.store.StockRepository.StoredCarton;
 import rampart.server.store.StockRepository.StoredSheet;
 import rampart.server.stores.Materials;
@@ -45,8 +49,10 @@ import rampart.server.stores.Stores;
 class StoresController {
     private final Stores stores;
     private final Materials materials;
+    private final Searches searches;
 
-    StoresController(Stores stores, Materials materials) {
+    StoresController(Stores stores, Materials materials, Searches searches) {
+        this.searches = searches;
         this.stores = stores;
         this.materials = materials;
     }
@@ -236,18 +242,27 @@ class StoresController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     List<FitView> fits(
-            @org.springframework.web.bind.annotation.RequestBody byte[] file, @RequestParam("layer") int layer) {
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestParam("layer") int layer,
+            HttpServletRequest request) {
         PackFile read = PackFile.read(file);
         Catalogue catalogue = read.catalogue(materials.house().catalogue());
         List<StockCarton> cartons =
                 stores.cartons().stream().map(StoredCarton::carton).toList();
-        try {
-            return StockFits.of(read.pack(), layer, cartons, catalogue).stream()
-                    .map(FitView::of)
-                    .toList();
-        } catch (IllegalArgumentException e) {
+        List<Layer> layers = read.pack().layers();
+        if (layer < 0 || layer >= layers.size() || !(layers.get(layer) instanceof Layer.Box)) {
             throw new ApiException(Message.NOT_A_BOX, layer);
         }
+        return searches
+                .run(
+                        request.getUserPrincipal().getName(),
+                        "stock fits",
+                        Connections.gone(request),
+                        Searches.Onlooker.NONE,
+                        watcher -> StockFits.of(read.pack(), layer, cartons, catalogue, watcher))
+                .stream()
+                .map(FitView::of)
+                .toList();
     }
 
     @PostMapping(

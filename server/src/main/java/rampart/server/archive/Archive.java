@@ -28,6 +28,7 @@ import java.util.zip.ZipOutputStream;
 import rampart.formats.Sha256;
 import rampart.server.store.HouseTables;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -36,6 +37,9 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class Archive {
     private static final JsonMapper MAPPER = JsonMapper.shared();
+
+    /** A photograph is a megabyte or two; a row beyond this is none of ours. */
+    private static final int LONGEST_LINE = 64 * 1024 * 1024;
 
     private Archive() {}
 
@@ -119,8 +123,14 @@ public final class Archive {
                     compare(entry, tables);
                 }
                 tables.commit();
+            } catch (JacksonException | IllegalArgumentException | HouseTables.DatabaseException e) {
+                tables.rollback();
+                tables.makeBare();
+                throw new RefusedArchiveException("the archive holds what no house of its version does: "
+                        + e.getMessage().lines().findFirst().orElse(""));
             } catch (IOException | RuntimeException e) {
                 tables.rollback();
+                tables.makeBare();
                 throw e;
             }
             tables.bringUpToDate();
@@ -150,11 +160,15 @@ public final class Archive {
                 throw new RefusedArchiveException("this is not an archive of Rampart");
             }
             if (Integer.parseInt(format.substring(Manifest.FORMAT_PREFIX.length())) > Manifest.FORMAT
-                    || tree.path("schema").asInt(0) > newestSchema) {
+                    || (tree.path("schema").isInt() && tree.path("schema").asInt() > newestSchema)) {
                 throw new RefusedArchiveException("the archive is newer than this Rampart (" + format + ", tables "
                         + tree.path("schema").asInt(0) + "; this one reads up to " + Manifest.FORMAT_PREFIX
                         + Manifest.FORMAT + ", tables " + newestSchema
                         + "); bring Rampart up to date first");
+            }
+            if (!tree.path("schema").isInt() || tree.path("schema").asInt() < 1) {
+                throw new RefusedArchiveException(
+                        "the archive is damaged: its tables cannot be of version " + tree.path("schema"));
             }
             manifest = MAPPER.treeToValue(tree, Manifest.class);
         } catch (JacksonException e) {
@@ -179,11 +193,18 @@ public final class Archive {
             }
             MessageDigest digest = Sha256.digest();
             long lines = 0;
+            long line = 0;
             try (InputStream in = new DigestInputStream(zip.getInputStream(zip.getEntry(entry.file())), digest)) {
                 byte[] buffer = new byte[8192];
                 for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
                     for (int i = 0; i < n; i++) {
-                        lines += buffer[i] == '\n' ? 1 : 0;
+                        boolean end = buffer[i] == '\n';
+                        lines += end ? 1 : 0;
+                        line = end ? 0 : line + 1;
+                    }
+                    if (line > LONGEST_LINE) {
+                        throw new RefusedArchiveException(
+                                "the archive has a row longer than any house has, in " + entry.file());
                     }
                 }
             } catch (IOException e) {
@@ -213,7 +234,12 @@ public final class Archive {
 
     private static List<String> values(String line) {
         List<String> values = new ArrayList<>();
-        MAPPER.readTree(line).forEach(value -> values.add(value.isNull() ? null : value.asString()));
+        for (JsonNode value : MAPPER.readTree(line)) {
+            if (!value.isNull() && !value.isString()) {
+                throw new IllegalArgumentException("a value that is neither text nor null");
+            }
+            values.add(value.isNull() ? null : value.stringValue());
+        }
         return values;
     }
 

@@ -5,7 +5,10 @@ import java.time.Duration;
 import org.springframework.boot.jackson.autoconfigure.JsonFactoryBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.convert.converter.Converter;
+import org.springframework.core.convert.converter.ConverterFactory;
 import org.springframework.core.io.Resource;
+import org.springframework.format.FormatterRegistry;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -28,6 +31,27 @@ class WebConfig implements WebMvcConfigurer {
                 .setCacheControl(CacheControl.noCache())
                 .resourceChain(true)
                 .addResolver(new PageResolver());
+    }
+
+    /** Words in an address mean the same in capitals. */
+    @Override
+    public void addFormatters(FormatterRegistry registry) {
+        registry.addConverterFactory(new AnyCase());
+    }
+
+    @SuppressWarnings("rawtypes")
+    private static final class AnyCase implements ConverterFactory<String, Enum> {
+        @Override
+        public <E extends Enum> Converter<String, E> getConverter(Class<E> type) {
+            return text -> {
+                for (E constant : type.getEnumConstants()) {
+                    if (constant.name().equalsIgnoreCase(text.strip())) {
+                        return constant;
+                    }
+                }
+                throw new IllegalArgumentException(text);
+            };
+        }
     }
 
     /** JSON nested deeper than any call needs is refused while it is read. */

@@ -98,7 +98,7 @@ class Start implements ApplicationRunner {
             files = list.filter(f -> f.toString().endsWith(".json")).sorted().toList();
         }
         for (Path file : files) {
-            shelf.add(Files.readAllBytes(file), IMPORTER);
+            shelf.add(Files.readAllBytes(file), Optional.empty(), IMPORTER);
         }
     }
 

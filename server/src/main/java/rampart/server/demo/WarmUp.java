@@ -8,6 +8,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Evaluator;
+import rampart.core.words.Wording;
 import rampart.formats.PackFile;
 import rampart.formats.view.EvaluationView;
 import tools.jackson.databind.json.JsonMapper;
@@ -41,7 +42,7 @@ class WarmUp {
             byte[] file = new ClassPathResource("rampart/warm-up.json").getContentAsByteArray();
             for (int i = 0; i < TIMES; i++) {
                 EvaluationView view =
-                        EvaluationView.of(Evaluator.evaluate(PackFile.read(file).pack(), catalogue));
+                        EvaluationView.of(Evaluator.evaluate(PackFile.read(file).pack(), catalogue), Wording.METRIC);
                 mapper.writeValueAsBytes(view);
             }
         } catch (IOException e) {

@@ -2,6 +2,7 @@ package rampart.server.house;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rampart.core.words.Wording;
 import rampart.server.house.Trail.Deed;
 import rampart.server.store.HouseRepository;
 import rampart.server.store.HouseRepository.Ways;
@@ -19,6 +20,15 @@ public class House {
 
     public Ways ways() {
         return repository.ways();
+    }
+
+    /** How the house writes quantities. */
+    public Wording wording() {
+        Ways ways = ways();
+        return new Wording(
+                Wording.Lengths.valueOf(ways.lengthUnit()),
+                Wording.Masses.valueOf(ways.massUnit()),
+                Wording.Decimal.valueOf(ways.numbers()));
     }
 
     @Transactional

@@ -97,6 +97,11 @@ public enum Message {
             "Name and password do not fit together.",
             "Nothing was changed.",
             "Type them again, or let a keeper of the house give you a new password."),
+    SIGN_INS_BUSY(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "More people are signing in than can be let in at once.",
+            "Nothing was changed.",
+            "Wait a few seconds and try again."),
     TOO_MANY_SIGN_INS(
             HttpStatus.TOO_MANY_REQUESTS,
             "Too many sign-ins are being tried at once.",
@@ -238,6 +243,61 @@ public enum Message {
             "The old one stays as it is.",
             "Mend what is named below and try again."),
     NO_VISIT(HttpStatus.NOT_FOUND, "This visit has ended already.", "Nothing was changed.", "Load the house again."),
+    SEARCH_ONE_AT_A_TIME(
+            HttpStatus.TOO_MANY_REQUESTS,
+            "A search of yours is running and others wait already.",
+            "Nothing was changed; those go on.",
+            "Wait until they are done, or stop them."),
+    SEARCH_QUEUE_FULL(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "More searches are asked for than can be run.",
+            "Nothing was changed.",
+            "Wait half a minute and ask again."),
+    SEARCH_TOO_LONG(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "The search took longer than half a minute and was stopped.",
+            "Nothing was changed.",
+            "Set narrower limits or a larger step and ask again."),
+    SEARCH_STOPPED(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "The search was stopped.",
+            "Nothing was changed.",
+            "Ask again when you like."),
+    CLOSING(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "Rampart is being stopped.",
+            "What was saved is kept; what is typed on the page stays there.",
+            "Try again once it has been started."),
+    NOT_RECKONABLE(
+            HttpStatus.BAD_REQUEST,
+            "This pack cannot be reckoned with: {0}.",
+            "Nothing was changed.",
+            "Give numbers of everyday size."),
+    REVISION_IS_THERE(
+            HttpStatus.CONFLICT,
+            "This draft is revision {0} already, with another note.",
+            "That revision stays as it is.",
+            "Save a change first to make another."),
+    BAD_KEY(
+            HttpStatus.BAD_REQUEST,
+            "The header Idempotency-Key must hold 8 to 64 letters, digits and hyphens.",
+            "Nothing was changed.",
+            "Send another key, or none."),
+    PICTURES_BUSY(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "Other photographs are being read just now.",
+            "Nothing was changed.",
+            "Wait a few seconds and add it again."),
+    TOO_SLOW(
+            HttpStatus.REQUEST_TIMEOUT,
+            "The request did not come to its end in {0} seconds.",
+            "Nothing was changed.",
+            "Send it again over a better connection."),
+    WRONG_HOST(
+            HttpStatus.MISDIRECTED_REQUEST,
+            "Rampart is not called by this name.",
+            "Nothing was changed.",
+            "Open the address that it printed when it started."),
     DATABASE_AWAY(
             HttpStatus.SERVICE_UNAVAILABLE,
             "The database does not answer just now.",

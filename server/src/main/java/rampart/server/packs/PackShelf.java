@@ -2,15 +2,25 @@ package rampart.server.packs;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import rampart.core.material.Catalogue;
+import rampart.core.pack.Evaluation;
+import rampart.core.pack.Evaluator;
 import rampart.core.pack.Status;
+import rampart.core.pack.UnreckonableException;
+import rampart.core.words.Wording;
 import rampart.formats.CatalogueFile;
 import rampart.formats.PackFile;
+import rampart.formats.Verdicts;
+import rampart.formats.view.ReportView;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
 import rampart.server.store.PackRepository;
@@ -27,6 +37,9 @@ public class PackShelf {
     private final RevisionRepository revisions;
     private final Materials materials;
     private final Summaries summaries;
+    private final Catalogue standard;
+    private final Verdicts verdicts;
+    private final TransactionTemplate transaction;
     private final Trail trail;
     private final Clock clock;
 
@@ -35,8 +48,14 @@ public class PackShelf {
             RevisionRepository revisions,
             Summaries summaries,
             Materials materials,
+            Catalogue standard,
+            Verdicts verdicts,
+            PlatformTransactionManager transactions,
             Trail trail,
             Clock clock) {
+        this.standard = standard;
+        this.verdicts = verdicts;
+        this.transaction = new TransactionTemplate(transactions);
         this.summaries = summaries;
         this.trail = trail;
         this.packs = packs;
@@ -68,7 +87,8 @@ public class PackShelf {
                 .flatMap(header -> summaries.of(header).map(s -> new OnShelf(header, s)).stream())
                 .filter(pack ->
                         verdict.isEmpty() || verdict.get() == pack.summary().verdict())
-                .filter(pack -> kind.isEmpty() || kind.get() == pack.summary().kind())
+                .filter(pack ->
+                        kind.isEmpty() || kind.get() == pack.summary().kind().orElse(null))
                 .sorted(sort.order())
                 .toList();
     }
@@ -78,14 +98,30 @@ public class PackShelf {
         return packs.setNote(id, note);
     }
 
-    /** Puts a pack file on the shelf; layers and features without an id get one. */
+    /**
+     * Puts a pack file on the shelf; layers and features without an id get one.
+     *
+     * @param key of the asker's, so that asking twice makes one pack
+     * @throws UnreckonableException if nothing could be said of it
+     */
     @Transactional
-    public StoredPack add(byte[] file, String author) {
+    public StoredPack add(byte[] file, Optional<String> key, String author) {
+        PackFile pack = reckonable(file);
         String id = UUID.randomUUID().toString();
-        PackFile pack = PackFile.read(file).withIds();
+        Optional<String> before = key.flatMap(k -> packs.madeBefore(author, k, id, clock.instant()));
+        if (before.isPresent()) {
+            return packs.byId(before.get()).orElseThrow(DeletedSinceException::new);
+        }
         packs.add(id, text(pack), author, clock.instant());
         trail.add(author, Deed.PACK_ADDED, pack.name(), id);
         return packs.byId(id).orElseThrow();
+    }
+
+    /** Nothing gets onto the shelf of which nothing can be said. */
+    private PackFile reckonable(byte[] file) {
+        PackFile pack = PackFile.read(file).withIds();
+        Evaluator.evaluate(pack.pack(), pack.catalogue(standard));
+        return pack;
     }
 
     /** What came of a save. */
@@ -100,46 +136,53 @@ public class PackShelf {
         record Gone() implements Saved {}
     }
 
-    /** Saves a draft over the version it was made from. */
+    /**
+     * Saves a draft over the version it was made from.
+     *
+     * @throws UnreckonableException if nothing could be said of it
+     */
+    @Transactional
     public Saved save(String id, long version, byte[] file, String author) {
-        String document = text(PackFile.read(file).withIds());
-        if (packs.save(id, version, document, author, clock.instant())) {
-            return new Saved.Stored(packs.byId(id).orElseThrow());
+        String document = text(reckonable(file));
+        Optional<StoredPack> stored = packs.lock(id);
+        if (stored.isEmpty()) {
+            return new Saved.Gone();
         }
-        Optional<StoredPack> stored = packs.byId(id);
-        return stored.isPresent() ? new Saved.Stale(stored.get(), document) : new Saved.Gone();
+        if (!packs.save(id, version, document, author, clock.instant())) {
+            return new Saved.Stale(stored.get(), document);
+        }
+        return new Saved.Stored(packs.byId(id).orElseThrow());
     }
 
     /** Gives the draft another name, whatever its version; empty if there is no such pack. */
+    @Transactional
     public Optional<StoredPack> rename(String id, String name, String author) {
-        while (true) {
-            Optional<StoredPack> stored = packs.byId(id);
-            if (stored.isEmpty()) {
-                return stored;
-            }
-            String document = text(stored.get().file().named(name));
-            if (packs.save(id, stored.get().version(), document, author, clock.instant())) {
-                return packs.byId(id);
-            }
-        }
+        return packs.lock(id).flatMap(stored -> {
+            packs.save(id, stored.version(), text(stored.file().named(name)), author, clock.instant());
+            return packs.byId(id);
+        });
     }
 
     /** Takes the pack off the shelf; false if it is not there. */
     @Transactional
     public boolean delete(String id, String by) {
-        Optional<StoredPack> stored = packs.byId(id);
-        stored.ifPresent(pack -> trail.add(by, Deed.PACK_DELETED, pack.file().name(), id));
-        return stored.isPresent() && packs.delete(id, clock.instant());
+        Optional<StoredPack> stored = packs.lock(id);
+        stored.ifPresent(pack -> {
+            trail.add(by, Deed.PACK_DELETED, pack.name(), id);
+            packs.delete(id, clock.instant());
+        });
+        return stored.isPresent();
     }
 
-    /** Puts a deleted pack back; false if there is none of this id. */
+    /** Puts a deleted pack back; empty if there is none of this id. */
     @Transactional
-    public boolean restore(String id, String by) {
+    public Optional<StoredPack> restore(String id, String by) {
         if (!packs.restore(id)) {
-            return false;
+            return Optional.empty();
         }
-        trail.add(by, Deed.PACK_RESTORED, packs.byId(id).orElseThrow().file().name(), id);
-        return true;
+        Optional<StoredPack> restored = packs.byId(id);
+        restored.ifPresent(pack -> trail.add(by, Deed.PACK_RESTORED, pack.name(), id));
+        return restored;
     }
 
     /** Newest first. */
@@ -156,17 +199,73 @@ public class PackShelf {
         return CatalogueFile.read(revisions.catalogue(revision));
     }
 
-    /** Freezes the draft at this version; empty if it is not at this version any more. */
-    @Transactional
-    public Optional<Revision> freeze(String id, long version, String note, String author) {
-        Optional<Revision> made = revisions.freeze(
-                id, version, CatalogueFile.of(materials.house().catalogue()), note, author, clock.instant());
-        made.ifPresent(revision -> trail.add(
-                author,
-                Deed.REVISION_MADE,
-                packs.byId(id).orElseThrow().file().name(),
-                "revision " + revision.number() + (note.isBlank() ? "" : ": " + note)));
-        return made;
+    /** What came of freezing. */
+    public sealed interface Frozen {
+        /** There is a revision of this version, made now or by the same request before. */
+        record Made(Revision revision) implements Frozen {}
+
+        /** This version is a revision already, with another note. */
+        record Before(Revision revision) implements Frozen {}
+
+        /** The draft is not at this version. */
+        record Stale(StoredPack now) implements Frozen {}
+
+        /** There is no such pack. */
+        record Gone() implements Frozen {}
+    }
+
+    /** Freezes the draft at this version with all that is said of it. */
+    public Frozen freeze(String id, long version, String note, String author) {
+        // Worked out before anything is locked: heavy boxes take a while.
+        Optional<StoredPack> before = packs.byId(id);
+        if (before.isPresent()
+                && before.get().version() == version
+                && revisions.ofDraft(id, version).isEmpty()) {
+            Map<String, byte[]> reports = reports(before.get().file());
+            return transaction.execute(status -> freeze(id, version, reports, note, author));
+        }
+        return transaction.execute(status -> freeze(id, version, Map.of(), note, author));
+    }
+
+    private Frozen freeze(String id, long version, Map<String, byte[]> reports, String note, String author) {
+        Optional<StoredPack> stored = packs.lock(id);
+        if (stored.isEmpty()) {
+            return new Frozen.Gone();
+        }
+        Optional<Revision> there = revisions.ofDraft(id, version);
+        if (there.isPresent()) {
+            return there.get().note().equals(note) ? new Frozen.Made(there.get()) : new Frozen.Before(there.get());
+        }
+        if (stored.get().version() != version) {
+            return new Frozen.Stale(stored.get());
+        }
+        CatalogueFile house = CatalogueFile.of(materials.house().catalogue());
+        Revision made = revisions.freeze(stored.get(), house, reports, note, author, clock.instant());
+        String detail = "revision " + made.number() + (note.isBlank() ? "" : ": " + note);
+        trail.add(author, Deed.REVISION_MADE, stored.get().name(), detail);
+        return new Frozen.Made(made);
+    }
+
+    private Map<String, byte[]> reports(PackFile file) {
+        Evaluation evaluation = verdicts.of(file, standard);
+        Map<String, byte[]> reports = new LinkedHashMap<>();
+        Wording.all()
+                .forEach(wording -> reports.put(
+                        wording.name(), ReportView.of(evaluation, wording).write()));
+        return reports;
+    }
+
+    /** What was said of a revision when it was made; where that was not kept, what is said today of its file. */
+    public ReportView report(String id, Revision revision, Wording wording) {
+        return revisions
+                .report(id, revision.number(), wording.name())
+                .map(ReportView::read)
+                .orElseGet(() -> ReportView.of(verdicts.of(file(revision), catalogue(revision)), wording));
+    }
+
+    /** The pack file of a revision. */
+    public static PackFile file(Revision revision) {
+        return PackFile.read(revision.document().getBytes(StandardCharsets.UTF_8));
     }
 
     private static String text(PackFile file) {

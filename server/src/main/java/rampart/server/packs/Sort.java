@@ -15,9 +15,10 @@ public enum Sort {
     weakest(Comparator.comparing((OnShelf p) -> p.summary().verdict(), Comparator.comparingInt(Sort::urgency))
             .thenComparingDouble(p -> p.summary().margin().orElse(0))),
     /** Largest outside first. */
-    size(Comparator.comparingDouble((OnShelf p) -> -volume(p.summary().outsideMm()))),
+    size(Comparator.comparingDouble(
+            (OnShelf p) -> -p.summary().outsideMm().map(Sort::volume).orElse(0.0))),
     /** Heaviest first. */
-    mass(Comparator.comparingDouble((OnShelf p) -> -p.summary().grossMassKg()));
+    mass(Comparator.comparingDouble((OnShelf p) -> -p.summary().grossMassKg().orElse(0)));
 
     private final Comparator<OnShelf> order;
 

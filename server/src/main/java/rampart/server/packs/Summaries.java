@@ -9,12 +9,17 @@ import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Check;
 import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
 import rampart.core.pack.Pack;
+import rampart.core.pack.UnreckonableException;
 import rampart.formats.PackFile;
+import rampart.formats.Problem;
+import rampart.formats.UnreadableFileException;
+import rampart.formats.Verdicts;
 import rampart.formats.view.EvaluationView;
+import rampart.formats.view.SizeView;
 import rampart.server.store.PackRepository;
 import rampart.server.store.PackRepository.Header;
+import rampart.server.store.PackRepository.StoredPack;
 
 /** What the shelf shows of each pack: its evaluation, remembered for as long as the pack is at that version. */
 @Component
@@ -24,6 +29,7 @@ class Summaries {
 
     private final PackRepository packs;
     private final Catalogue catalogue;
+    private final Verdicts verdicts;
     private final Map<String, Summary> known = new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
@@ -33,7 +39,8 @@ class Summaries {
         }
     };
 
-    Summaries(PackRepository packs, Catalogue catalogue) {
+    Summaries(PackRepository packs, Catalogue catalogue, Verdicts verdicts) {
+        this.verdicts = verdicts;
         this.packs = packs;
         this.catalogue = catalogue;
     }
@@ -47,7 +54,7 @@ class Summaries {
                 return Optional.of(summary);
             }
         }
-        Optional<Summary> made = packs.byId(header.id()).map(stored -> summary(stored.file()));
+        Optional<Summary> made = packs.byId(header.id()).map(this::summary);
         made.ifPresent(summary -> {
             synchronized (known) {
                 known.put(key, summary);
@@ -56,19 +63,30 @@ class Summaries {
         return made;
     }
 
-    private Summary summary(PackFile file) {
-        Pack pack = file.pack();
-        Evaluation evaluation = Evaluator.evaluate(pack, file.catalogue(catalogue));
-        EvaluationView view = EvaluationView.of(evaluation);
-        Optional<Check> weakest = evaluation.weakest();
-        return new Summary(
-                Kind.of(pack),
-                evaluation.verdict(),
-                weakest.map(Check::title),
-                weakest.isPresent() ? weakest.get().margin() : OptionalDouble.empty(),
-                view.outsideMm(),
-                view.grossMassKg(),
-                pack.layers().stream().map(Layer::material).toList(),
-                view.solids());
+    /** A pack of which nothing can be said does not keep the others from being shown. */
+    private Summary summary(StoredPack stored) {
+        try {
+            PackFile file = stored.file();
+            Evaluation evaluation = verdicts.of(file, catalogue);
+            Pack pack = file.pack();
+            Optional<Check> weakest = evaluation.weakest();
+            return new Summary(
+                    Optional.empty(),
+                    Optional.of(Kind.of(pack)),
+                    evaluation.verdict(),
+                    weakest.map(Check::title),
+                    weakest.isPresent() ? weakest.get().margin() : OptionalDouble.empty(),
+                    Optional.of(SizeView.of(evaluation.layout().outside())),
+                    OptionalDouble.of(evaluation.layout().grossMassKg()),
+                    pack.layers().stream().map(Layer::material).toList(),
+                    evaluation.layout().solids().stream()
+                            .map(EvaluationView.SolidView::of)
+                            .toList());
+        } catch (UnreadableFileException e) {
+            Problem first = e.problems().get(0);
+            return Summary.of(Summary.Trouble.UNREADABLE, first.path() + " " + first.message());
+        } catch (UnreckonableException e) {
+            return Summary.of(Summary.Trouble.UNRECKONABLE, e.getMessage());
+        }
     }
 }

@@ -1,9 +1,11 @@
 package rampart.server.photographs;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -16,6 +18,8 @@ import rampart.server.store.PhotographRepository.PackPhotograph;
 @Service
 public class Photographs {
     public static final int MOST_OF_A_PACK = 24;
+
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
 
     private final PhotographRepository repository;
     private final TransactionTemplate transaction;
@@ -40,6 +44,7 @@ public class Photographs {
      * Puts a photograph to a pack; the same picture twice is there once.
      *
      * @throws RefusedPictureException if it is not taken, with the reason
+     * @throws PicturesBusyException if others are being read, also after a wait
      */
     public PackPhotograph add(String packId, String packName, byte[] file, String by) {
         Picture picture = read(file);
@@ -87,7 +92,14 @@ public class Photographs {
     }
 
     private Picture read(byte[] file) {
-        reading.acquireUninterruptibly();
+        try {
+            if (!reading.tryAcquire(LONGEST_WAIT.toMillis(), TimeUnit.MILLISECONDS)) {
+                throw new PicturesBusyException();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new PicturesBusyException();
+        }
         try {
             return Picture.read(file);
         } finally {

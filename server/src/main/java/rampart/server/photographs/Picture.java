@@ -1,10 +1,11 @@
 package rampart.server.photographs;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegProcessingException;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -14,9 +15,16 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.Duration;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -41,7 +49,10 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
     static final int LONGEST = 1600;
     static final int LONGEST_THUMBNAIL = 320;
     static final int MOST_EDGE = 20_000;
-    static final long MOST_PIXELS = 100_000_000;
+    static final long MOST_PIXELS = 60_000_000;
+
+    /** How long one may take to read. */
+    static final Duration LONGEST_TIME = Duration.ofSeconds(8);
 
     /** What is read at most, so that a small file cannot ask for all the memory. */
     private static final int LONGEST_READ = 3200;
@@ -49,13 +60,20 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
     private static final Set<String> FORMATS = Set.of("jpeg", "png");
     private static final float QUALITY = 0.85f;
 
+    private static final ScheduledExecutorService CLOCK = Executors.newSingleThreadScheduledExecutor(task -> {
+        Thread thread = new Thread(task, "picture-clock");
+        thread.setDaemon(true);
+        return thread;
+    });
+
     static {
         ImageIO.setUseCache(false);
     }
 
     /** @throws RefusedPictureException if this is not a photograph that can be taken, with the reason */
     static Picture read(byte[] file) {
-        BufferedImage image = upright(decode(file), orientation(file));
+        boolean png = PngPixels.isPng(file);
+        BufferedImage image = upright(decode(png ? PngPixels.of(file) : file), png ? 1 : orientation(file));
         BufferedImage picture = scaled(image, LONGEST);
         byte[] bytes = jpeg(picture);
         return new Picture(
@@ -89,7 +107,7 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
                 ImageReadParam every = reader.getDefaultReadParam();
                 int step = Math.max(1, (Math.max(width, height) + LONGEST_READ - 1) / LONGEST_READ);
                 every.setSourceSubsampling(step, step, 0, 0);
-                return reader.read(0, every);
+                return inTime(reader, every);
             } finally {
                 reader.dispose();
             }
@@ -102,15 +120,35 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
         }
     }
 
+    /** A small file can ask for long work; the reader looks at each line of the picture whether it is to stop. */
+    private static BufferedImage inTime(ImageReader reader, ImageReadParam how) throws IOException {
+        AtomicBoolean late = new AtomicBoolean();
+        ScheduledFuture<?> end = CLOCK.schedule(
+                () -> {
+                    late.set(true);
+                    reader.abort();
+                },
+                LONGEST_TIME.toMillis(),
+                TimeUnit.MILLISECONDS);
+        BufferedImage image = reader.read(0, how);
+        end.cancel(false);
+        if (late.get()) {
+            throw new RefusedPictureException(
+                    "it takes longer than " + LONGEST_TIME.toSeconds() + " seconds to read the picture");
+        }
+        return image;
+    }
+
     /** How the camera was held, 1 to 8 as EXIF counts; 1 where the file does not say. */
     private static int orientation(byte[] file) {
         try {
-            Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file), file.length);
+            Metadata metadata =
+                    JpegMetadataReader.readMetadata(new ByteArrayInputStream(file), List.of(new ExifReader()));
             ExifIFD0Directory directory = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
             return directory != null && directory.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
                     ? directory.getInt(ExifIFD0Directory.TAG_ORIENTATION)
                     : 1;
-        } catch (ImageProcessingException | IOException | MetadataException e) {
+        } catch (JpegProcessingException | IOException | MetadataException e) {
             return 1;
         }
     }

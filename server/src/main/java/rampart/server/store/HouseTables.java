@@ -37,6 +37,7 @@ public final class HouseTables implements AutoCloseable {
             "catalogue",
             "pack",
             "revision",
+            "revision_report",
             "photograph",
             "pack_photograph");
 
@@ -155,6 +156,11 @@ public final class HouseTables implements AutoCloseable {
         flyway.migrate();
     }
 
+    /** Takes the schema away again that was made for an archive which then turned out not to fit it. */
+    public void makeBare() {
+        flyway().cleanDisabled(false).load().clean();
+    }
+
     /** Brings the schema to the newest version. */
     public void bringUpToDate() {
         flyway().load().migrate();
@@ -243,6 +249,10 @@ public final class HouseTables implements AutoCloseable {
 
             @Override
             public void row(List<String> values) {
+                if (values.size() != columns.size()) {
+                    throw new IllegalArgumentException(
+                            "table " + table + " has a row of " + values.size() + " values for " + columns.size());
+                }
                 insert(table, columns, values, binary);
             }
         };

@@ -3,18 +3,24 @@ package rampart.server.store;
 import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 import rampart.formats.PackFile;
 
 /** Packs and their drafts in the database. */
 @Repository
 public class PackRepository {
-    private static final String COLUMNS = "SELECT p.id, p.draft, p.version, p.saved_at, p.saved_by, p.note, "
-            + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = p.id) AS newest_revision FROM pack p ";
+    private static final String COLUMNS =
+            "SELECT p.id, p.draft, COALESCE(p.name, '') AS name, p.version, p.saved_at, p.saved_by, p.note, "
+                    + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = p.id) AS newest_revision FROM pack p ";
+
+    private static final Duration KEPT = Duration.ofDays(1);
 
     private final JdbcClient jdbc;
 
@@ -25,6 +31,7 @@ public class PackRepository {
     /**
      * A pack as it was last saved.
      *
+     * @param name as it stands in the draft; empty where none can be found there
      * @param version rises by one with each save of the draft
      * @param note what people want to remember of the item
      * @param newestRevision number of the newest revision; empty before the first
@@ -32,11 +39,13 @@ public class PackRepository {
     public record StoredPack(
             String id,
             String draft,
+            String name,
             long version,
             Instant savedAt,
             String savedBy,
             String note,
             Optional<Integer> newestRevision) {
+        /** @throws rampart.formats.UnreadableFileException if it was stored under rules that took more than today's */
         public PackFile file() {
             return PackFile.read(draft.getBytes(StandardCharsets.UTF_8));
         }
@@ -47,6 +56,39 @@ public class PackRepository {
                 .param(id)
                 .query(PackRepository::row)
                 .optional();
+    }
+
+    /** The same, and nobody else changes or deletes it before this transaction ends. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Optional<StoredPack> lock(String id) {
+        boolean there = jdbc.sql("SELECT 1 FROM pack WHERE id = ? AND deleted_at IS NULL FOR UPDATE")
+                .param(id)
+                .query(Integer.class)
+                .optional()
+                .isPresent();
+        return there ? byId(id) : Optional.empty();
+    }
+
+    /**
+     * Remembers that this person made this pack with this key; the pack that was made with it before, if there is one.
+     * Whoever comes second waits until the first has done.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Optional<String> madeBefore(String author, String key, String packId, Instant now) {
+        jdbc.sql("DELETE FROM made_once WHERE made_at < ?")
+                .param(Times.toColumn(now.minus(KEPT)))
+                .update();
+        boolean first =
+                jdbc.sql("INSERT IGNORE INTO made_once (made_by, request_key, pack_id, made_at) VALUES (?, ?, ?, ?)")
+                                .params(author, key, packId, Times.toColumn(now))
+                                .update()
+                        == 1;
+        return first
+                ? Optional.empty()
+                : jdbc.sql("SELECT pack_id FROM made_once WHERE made_by = ? AND request_key = ? LOCK IN SHARE MODE")
+                        .params(author, key)
+                        .query(String.class)
+                        .optional();
     }
 
     /**
@@ -67,12 +109,12 @@ public class PackRepository {
     /** Packs whose name or note holds the text, last saved first. */
     public List<Header> headers(String text) {
         String pattern = pattern(text);
-        return jdbc.sql("SELECT p.id, p.name, p.note, p.version, p.saved_at, p.saved_by, "
+        return jdbc.sql("SELECT p.id, COALESCE(p.name, '') AS name, p.note, p.version, p.saved_at, p.saved_by, "
                         + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = p.id) AS newest_revision, "
                         + "(SELECT q.hash FROM pack_photograph q WHERE q.pack_id = p.id "
                         + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph "
                         + "FROM pack p WHERE p.deleted_at IS NULL "
-                        + "AND (p.name LIKE ? ESCAPE '!' OR p.note LIKE ? ESCAPE '!') "
+                        + "AND (COALESCE(p.name, '') LIKE ? ESCAPE '!' OR p.note LIKE ? ESCAPE '!') "
                         + "ORDER BY p.saved_at DESC, p.id")
                 .params(pattern, pattern)
                 .query((row, i) -> new Header(
@@ -141,6 +183,7 @@ public class PackRepository {
         return new StoredPack(
                 row.getString("id"),
                 row.getString("draft"),
+                row.getString("name"),
                 row.getLong("version"),
                 Times.fromColumn(row, "saved_at"),
                 row.getString("saved_by"),

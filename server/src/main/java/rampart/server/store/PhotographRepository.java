@@ -9,6 +9,10 @@ import org.springframework.stereotype.Repository;
 /** Photographs in the database, each stored once, and the packs they belong to. */
 @Repository
 public class PhotographRepository {
+    /** A deleted pack's photographs are not shown; they come back with it. */
+    private static final String SHOWN = " FROM photograph WHERE hash = ? AND EXISTS (SELECT 1 FROM pack_photograph q "
+            + "JOIN pack p ON p.id = q.pack_id WHERE q.hash = photograph.hash AND p.deleted_at IS NULL)";
+
     private final JdbcClient jdbc;
 
     PhotographRepository(JdbcClient jdbc) {
@@ -72,11 +76,11 @@ public class PhotographRepository {
     }
 
     public Optional<byte[]> picture(String hash) {
-        return bytes("SELECT picture FROM photograph WHERE hash = ?", hash);
+        return bytes("SELECT picture" + SHOWN, hash);
     }
 
     public Optional<byte[]> thumbnail(String hash) {
-        return bytes("SELECT thumbnail FROM photograph WHERE hash = ?", hash);
+        return bytes("SELECT thumbnail" + SHOWN, hash);
     }
 
     private Optional<byte[]> bytes(String sql, String hash) {

@@ -4,12 +4,15 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.pack.Evaluation;
 import rampart.formats.CatalogueFile;
+import rampart.server.store.PackRepository.StoredPack;
 
 /** Revisions: rows that are made and read, never changed. */
 @Repository
@@ -55,36 +58,57 @@ public class RevisionRepository {
                 .optional();
     }
 
-    /**
-     * Freezes the draft if it is still at this version. The pack's row is locked meanwhile, so that numbers follow one
-     * another and nobody saves in between.
-     */
-    @Transactional
-    public Optional<Revision> freeze(
-            String packId, long version, CatalogueFile catalogue, String note, String author, Instant now) {
-        Optional<String> draft = jdbc.sql(
-                        "SELECT draft FROM pack WHERE id = ? AND version = ? AND deleted_at IS NULL FOR UPDATE")
+    /** The revision that was made from this version of the draft. */
+    public Optional<Revision> ofDraft(String packId, long version) {
+        return jdbc.sql(COLUMNS + "WHERE pack_id = ? AND draft_version = ?")
                 .params(packId, version)
-                .query(String.class)
+                .query(RevisionRepository::row)
                 .optional();
-        if (draft.isEmpty()) {
-            return Optional.empty();
-        }
+    }
+
+    /**
+     * Freezes a draft as the next revision.
+     *
+     * @param pack locked by the transaction that is under way, so that numbers follow one another
+     * @param reports what is said of it, as JSON, by the name of the wording
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Revision freeze(
+            StoredPack pack,
+            CatalogueFile catalogue,
+            Map<String, byte[]> reports,
+            String note,
+            String author,
+            Instant now) {
         catalogues.keep(catalogue);
-        jdbc.sql(
-                        "INSERT INTO revision (pack_id, number, document, note, author, made_at, catalogue_hash, rules_edition) "
-                                + "SELECT ?, COALESCE(MAX(number), 0) + 1, ?, ?, ?, ?, ?, ? FROM revision WHERE pack_id = ?")
+        jdbc.sql("INSERT INTO revision (pack_id, number, document, note, author, made_at, catalogue_hash, "
+                        + "rules_edition, draft_version) "
+                        + "SELECT ?, COALESCE(MAX(number), 0) + 1, ?, ?, ?, ?, ?, ?, ? FROM revision WHERE pack_id = ?")
                 .params(
-                        packId,
-                        draft.get(),
+                        pack.id(),
+                        pack.draft(),
                         note,
                         author,
                         Times.toColumn(now),
                         catalogue.hash(),
                         Evaluation.RULES_EDITION,
-                        packId)
+                        pack.version(),
+                        pack.id())
                 .update();
-        return of(packId).stream().findFirst();
+        Revision made = ofDraft(pack.id(), pack.version()).orElseThrow();
+        reports.forEach((wording, report) -> jdbc.sql(
+                        "INSERT INTO revision_report (pack_id, number, wording, report) VALUES (?, ?, ?, ?)")
+                .params(pack.id(), made.number(), wording, Gzip.pack(report))
+                .update());
+        return made;
+    }
+
+    /** What was said of a revision when it was made; empty for those made before that was kept. */
+    public Optional<byte[]> report(String packId, int number, String wording) {
+        return jdbc.sql("SELECT report FROM revision_report WHERE pack_id = ? AND number = ? AND wording = ?")
+                .params(packId, number, wording)
+                .query((row, i) -> Gzip.unpack(row.getBytes(1)))
+                .optional();
     }
 
     private static Revision row(ResultSet row, int index) throws SQLException {

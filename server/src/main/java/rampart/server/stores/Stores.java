@@ -1,6 +1,5 @@
 package rampart.server.stores;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,6 +7,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.box.StockCarton;
 import rampart.core.quantity.Size;
+import rampart.core.words.Quantity;
+import rampart.server.house.House;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
 import rampart.server.store.StockRepository;
@@ -18,9 +19,11 @@ import rampart.server.store.StockRepository.StoredSheet;
 @Service
 public class Stores {
     private final StockRepository stock;
+    private final House house;
     private final Trail trail;
 
-    Stores(StockRepository stock, Trail trail) {
+    Stores(StockRepository stock, House house, Trail trail) {
+        this.house = house;
         this.stock = stock;
         this.trail = trail;
     }
@@ -82,8 +85,7 @@ public class Stores {
     public boolean addSheet(StoredSheet sheet, String by) {
         boolean added = stock.add(sheet);
         if (added) {
-            trail.add(
-                    by, Deed.STORES_CHANGED, "sheet " + sheet.foam(), "added, " + number(sheet.thicknessMm()) + " mm");
+            trail.add(by, Deed.STORES_CHANGED, "sheet " + sheet.foam(), "added, " + said(sheet.thicknessMm()));
         }
         return added;
     }
@@ -93,7 +95,7 @@ public class Stores {
     public boolean removeSheet(String foam, double thicknessMm, String by) {
         boolean removed = stock.removeSheet(foam, thicknessMm);
         if (removed) {
-            trail.add(by, Deed.STORES_CHANGED, "sheet " + foam, "removed, " + number(thicknessMm) + " mm");
+            trail.add(by, Deed.STORES_CHANGED, "sheet " + foam, "removed, " + said(thicknessMm));
         }
         return removed;
     }
@@ -102,12 +104,12 @@ public class Stores {
         return source.isBlank() ? "" : "; source: " + source;
     }
 
-    private static String words(Size inside) {
-        return number(inside.lengthMm()) + " × " + number(inside.widthMm()) + " × " + number(inside.heightMm())
-                + " mm inside";
+    /** The trail is written in the units that the house has at the time. */
+    private String words(Size inside) {
+        return house.wording().sizeToCut(inside) + " inside";
     }
 
-    private static String number(double value) {
-        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+    private String said(double mm) {
+        return house.wording().amount(Quantity.cut(mm)).toString();
     }
 }

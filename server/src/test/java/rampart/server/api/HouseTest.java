@@ -187,7 +187,7 @@ class HouseTest {
                 .json()
                 .path("id")
                 .asString();
-        designer.post("api/packs/" + id + "/revisions", "{\"note\":\"as sent\"}", "If-Match", "1");
+        designer.post("api/packs/" + id + "/revisions", "{\"note\":\"as sent\"}", "If-Match", "\"1\"");
         designer.delete("api/packs/" + id);
         JsonNode events = keeper.get("api/events?size=3").json();
         assertThat(events.get(0).path("words").asString()).isEqualTo("deleted");

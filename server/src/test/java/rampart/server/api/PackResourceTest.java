@@ -138,10 +138,12 @@ class PackResourceTest {
         assertThat(stale.json().at("/theirs/item/massKg").asDouble()).isEqualTo(6.5);
         assertThat(stale.json().at("/yours/item/massKg").asDouble()).isEqualTo(5.5);
         assertThat(stale.json().path("version").asInt()).isEqualTo(2);
-        assertThat(http.put("api/packs/" + id + "/draft", mine, "If-Match", "2").status())
+        assertThat(http.put("api/packs/" + id + "/draft", mine, "If-Match", "\"2\"")
+                        .status())
                 .isEqualTo(200);
         assertThat(http.put("api/packs/" + id + "/draft", mine).status()).isEqualTo(400);
-        assertThat(http.put("api/packs/nowhere/draft", mine, "If-Match", "1").status())
+        assertThat(http.put("api/packs/nowhere/draft", mine, "If-Match", "\"1\"")
+                        .status())
                 .isEqualTo(404);
     }
 
@@ -153,7 +155,7 @@ class PackResourceTest {
             List<Callable<Integer>> saves = new ArrayList<>();
             for (int i = 0; i < 24; i++) {
                 String body = GAUGE.replace("\"massKg\": 4.8", "\"massKg\": " + (1 + i));
-                saves.add(() -> http.put("api/packs/" + id + "/draft", body, "If-Match", "1")
+                saves.add(() -> http.put("api/packs/" + id + "/draft", body, "If-Match", "\"1\"")
                         .status());
             }
             List<Integer> answers = new ArrayList<>();
@@ -172,7 +174,7 @@ class PackResourceTest {
         JsonNode detail = add("Frozen");
         String id = detail.path("id").asString();
         Answer first =
-                http.post("api/packs/" + id + "/revisions", "{\"note\":\"as measured \u2713\"}", "If-Match", "1");
+                http.post("api/packs/" + id + "/revisions", "{\"note\":\"as measured \u2713\"}", "If-Match", "\"1\"");
         assertThat(first.status()).as(first.body()).isEqualTo(201);
         assertThat(first.json().path("number").asInt()).isEqualTo(1);
         assertThat(first.json().path("author").asString()).isEqualTo("designer");
@@ -180,11 +182,11 @@ class PackResourceTest {
         assertThat(first.json().path("catalogue").asString()).hasSize(64);
         String frozen = http.get("api/packs/" + id + "/revisions/1").body();
         String changed = GAUGE.replace("\"massKg\": 4.8", "\"massKg\": 9.9");
-        http.put("api/packs/" + id + "/draft", changed, "If-Match", "1");
-        assertThat(http.post("api/packs/" + id + "/revisions", "{\"note\":\"\"}", "If-Match", "1")
+        http.put("api/packs/" + id + "/draft", changed, "If-Match", "\"1\"");
+        assertThat(http.post("api/packs/" + id + "/revisions", "{\"note\":\"\"}", "If-Match", "\"1\"")
                         .status())
                 .isEqualTo(409);
-        assertThat(http.post("api/packs/" + id + "/revisions", "{\"note\":\"\"}", "If-Match", "2")
+        assertThat(http.post("api/packs/" + id + "/revisions", "{\"note\":\"\"}", "If-Match", "\"2\"")
                         .json()
                         .path("number")
                         .asInt())
@@ -222,7 +224,8 @@ class PackResourceTest {
         JsonNode detail = add("Kept");
         String id = detail.path("id").asString();
         String bad = GAUGE.replace("\"massKg\": 4.8", "\"massKg\": -1");
-        assertThat(http.put("api/packs/" + id + "/draft", bad, "If-Match", "1").status())
+        assertThat(http.put("api/packs/" + id + "/draft", bad, "If-Match", "\"1\"")
+                        .status())
                 .isEqualTo(400);
         JsonNode after = http.get("api/packs/" + id).json();
         assertThat(after.path("version").asInt()).isEqualTo(1);

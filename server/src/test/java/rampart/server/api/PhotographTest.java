@@ -234,4 +234,56 @@ class PhotographTest {
         assertThat(one.status()).isEqualTo(400);
         assertThat(one.json().path("detail").asString()).contains("24 photographs");
     }
+
+    /** Text that a few hundred kilobytes of the file would grow to four hundred megabytes of. */
+    @Test
+    void packedTextInAPictureIsNeverUnpacked() throws Exception {
+        byte[] png = picture("png", 60, 40);
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (DeflaterOutputStream deflater = new DeflaterOutputStream(packed)) {
+            byte[] block = new byte[1024 * 1024];
+            for (int i = 0; i < 400; i++) {
+                deflater.write(block);
+            }
+        }
+        ByteArrayOutputStream data = new ByteArrayOutputStream();
+        data.write("note\0\0".getBytes(StandardCharsets.ISO_8859_1));
+        data.write(packed.toByteArray());
+        for (String name : new String[] {"zTXt", "iCCP"}) {
+            ByteArrayOutputStream file = new ByteArrayOutputStream();
+            int afterHeader = 8 + 25;
+            file.write(png, 0, afterHeader);
+            file.write(chunk(name, data.toByteArray()));
+            file.write(png, afterHeader, png.length - afterHeader);
+            Answer answer = add(file.toByteArray(), "image/png");
+            assertThat(answer.status()).as(answer.body()).isEqualTo(201);
+            assertThat(answer.json().path("width").asInt()).isEqualTo(60);
+        }
+    }
+
+    private static byte[] chunk(String name, byte[] data) throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        byte[] word = name.getBytes(StandardCharsets.ISO_8859_1);
+        CRC32 sum = new CRC32();
+        sum.update(word);
+        sum.update(data);
+        out.write(java.nio.ByteBuffer.allocate(4).putInt(data.length).array());
+        out.write(word);
+        out.write(data);
+        out.write(java.nio.ByteBuffer.allocate(4).putInt((int) sum.getValue()).array());
+        return out.toByteArray();
+    }
+
+    @Test
+    void aDeletedPacksPhotographIsGoneAndComesBackWithIt() throws Exception {
+        String hash =
+                add(picture("jpeg", 91, 47), "image/jpeg").json().path("hash").asString();
+        assertThat(designer.get("api/photographs/" + hash).status()).isEqualTo(200);
+        designer.delete(pack);
+        assertThat(designer.get("api/photographs/" + hash).status()).isEqualTo(404);
+        assertThat(designer.get("api/photographs/" + hash + "/thumbnail").status())
+                .isEqualTo(404);
+        designer.post(pack + "/restoration", "");
+        assertThat(designer.get("api/photographs/" + hash).status()).isEqualTo(200);
+    }
 }

@@ -122,7 +122,7 @@ class ShelfTest {
                 .contains("Hygrometer%20head.pdf");
         assertThat(designer.get("api/packs/" + id + "/page.pdf?revision=1").status())
                 .isEqualTo(404);
-        designer.post("api/packs/" + id + "/revisions", "{\"note\":\"\"}", "If-Match", "1");
+        designer.post("api/packs/" + id + "/revisions", "{\"note\":\"\"}", "If-Match", "\"1\"");
         assertThat(designer.get("api/packs/" + id + "/page.pdf?revision=1").status())
                 .isEqualTo(200);
         assertThat(designer.get("api/packs/" + id + "/page.pdf?paper=a3").status())

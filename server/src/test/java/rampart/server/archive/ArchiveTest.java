@@ -25,6 +25,7 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.context.ConfigurableApplicationContext;
+import rampart.formats.Sha256;
 import rampart.server.access.FirstStart;
 import rampart.server.store.HouseTables;
 import rampart.server.support.Http;
@@ -69,7 +70,7 @@ class ArchiveTest {
                 .json()
                 .path("id")
                 .asString();
-        http.post("api/packs/" + id + "/revisions", "{\"note\":\"first ☃\"}", "If-Match", "1");
+        http.post("api/packs/" + id + "/revisions", "{\"note\":\"first ☃\"}", "If-Match", "\"1\"");
         http.put("api/packs/" + id + "/note", "{\"note\":\"line one\\nline \\\"two\\\" \\u0007 ☂\"}");
         byte[] picture = Files.readAllBytes(Path.of("../docs/screenshots/shelf.png"));
         assertThat(http.send("POST", "api/packs/" + id + "/photographs", picture, "Content-Type", "image/png")
@@ -198,6 +199,23 @@ class ArchiveTest {
                     changed(good, Manifest.NAME, text -> text.replace("\"pack\"", "\"mysql.user\"")),
                     "instead of");
             assertThat(manifest).contains("\"schema\"");
+            for (String schema : List.of("0", "-3", "\"two\"", "1.5", "null", "4000000000")) {
+                refused(
+                        fresh,
+                        changed(
+                                good,
+                                Manifest.NAME,
+                                text -> text.replaceFirst("\"schema\" *: *[0-9]+", "\"schema\":" + schema)),
+                        "cannot be of version");
+            }
+            UnaryOperator<String> foreign = text -> text.replaceFirst("\"draft\"", "\"draught\"");
+            refused(fresh, signed(good, "tables/pack.jsonl", foreign), "holds what no house of its version does");
+            UnaryOperator<String> longer = text -> text.replaceFirst("\n\\[", "\n[\"more\",");
+            refused(fresh, signed(good, "tables/pack.jsonl", longer), "values for");
+            UnaryOperator<String> numbers = text -> text.replaceFirst("\n\\[\"[^\"]*\"", "\n[7");
+            refused(fresh, signed(good, "tables/pack.jsonl", numbers), "neither text nor null");
+            UnaryOperator<String> huge = text -> text.replaceFirst("\n\\[\"", "\n[\"" + "x".repeat(70_000_000));
+            refused(fresh, signed(good, "tables/pack.jsonl", huge), "longer than any house has");
             // Bytes flipped here and there: refused, or the archive still says what it said.
             int refused = 0;
             int newest;
@@ -272,5 +290,15 @@ class ArchiveTest {
             }
         }
         return out.toByteArray();
+    }
+
+    /** A change that the manifest vouches for. */
+    private byte[] signed(Path file, String name, UnaryOperator<String> change) throws IOException {
+        String table = change.apply(entries(file).get(name));
+        Path half = folder.resolve("half.zip");
+        Files.write(half, changed(file, name, text -> table));
+        String sum = Sha256.hex(table.getBytes(StandardCharsets.UTF_8));
+        String before = Sha256.hex(entries(file).get(name).getBytes(StandardCharsets.UTF_8));
+        return changed(half, Manifest.NAME, text -> text.replace(before, sum));
     }
 }

@@ -139,7 +139,7 @@ class AccessibilityTest {
                         "api/packs/" + id + "/draft",
                         stored.replace("\"massKg\" : 3.6", "\"massKg\" : 3.9"),
                         "If-Match",
-                        "1");
+                        Http.tag(1));
         browser.type("[aria-label='Mass of the item, kg']", "4.1");
         browser.see("dialog[open] table");
         check("conflict");

@@ -220,7 +220,7 @@ class MainJobTest {
 
         browser.type("[aria-label='Mass of the item, kg']", "-2");
         browser.until(() -> browser.has("[aria-label='Mass of the item, kg'][aria-invalid='true']"));
-        browser.until(() -> browser.text(".field [role='alert']").contains("above 0"));
+        browser.until(() -> browser.text(".field [role='alert']").contains("at least 0.000001"));
         assertThat(blows()).isEqualTo(before);
         assertThat(browser.see("[data-saving]").getAttribute("data-saving")).isEqualTo("refused");
 
@@ -307,7 +307,7 @@ class MainJobTest {
                 Http.signedIn().get("api/packs/" + id).json().path("version").asLong();
         String theirs = file.replace("\"massKg\" : 3.6", "\"massKg\" : 3.9");
         assertThat(Http.signedIn()
-                        .put("api/packs/" + id + "/draft", theirs, "If-Match", Long.toString(version))
+                        .put("api/packs/" + id + "/draft", theirs, "If-Match", Http.tag(version))
                         .status())
                 .isEqualTo(200);
 

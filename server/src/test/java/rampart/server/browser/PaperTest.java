@@ -37,10 +37,10 @@ class PaperTest {
                     .as("outside length, measured on the page")
                     .isCloseTo(evaluation.at("/outsideMm/length").asDouble(), within(0.01));
             assertThat(browser.text(".paper"))
-                    .contains("Pieces to cut", "86.6 × 86.6", "528 × 408 × 441 mm inside", "Thin. Weakest");
+                    .contains("Pieces to cut", "96.8 × 77.5", "528 × 408 × 441 mm inside", "Thin. Weakest");
 
             browser.button("inches").click();
-            browser.until(() -> browser.text(".paper").contains("20 13/16"));
+            browser.until(() -> browser.text(".paper").contains("20 25/32"));
             browser.button("millimetres").click();
 
             for (PageSize paper : new PageSize[] {new PageSize(29.7, 21.0), new PageSize(27.94, 21.59)}) {

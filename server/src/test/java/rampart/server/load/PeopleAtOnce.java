@@ -101,7 +101,7 @@ public final class PeopleAtOnce {
             item.put("massKg", 1 + random.nextInt(2000) / 100.0);
             timed(evaluations, () -> person.post("api/evaluations", pack.toString()), 200);
             if (edit % 2 == 0) {
-                String tag = String.valueOf(version);
+                String tag = Http.tag(version);
                 Answer saved = timed(
                         saves, () -> person.put("api/packs/" + id + "/draft", pack.toString(), "If-Match", tag), 200);
                 version = saved.status() == 200 ? saved.json().path("version").asLong() : version;

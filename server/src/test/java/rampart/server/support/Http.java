@@ -144,6 +144,11 @@ public final class Http {
     }
 
     /** A demo pack's file. */
+    /** A version as {@code If-Match} takes it. */
+    public static String tag(long version) {
+        return "\"" + version + "\"";
+    }
+
     public static String demoPack(String name) {
         try {
             return Files.readString(Path.of("../demo/packs/" + name + ".json"));

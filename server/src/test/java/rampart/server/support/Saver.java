@@ -50,7 +50,7 @@ public final class Saver implements Runnable {
         tried++;
         ((ObjectNode) pack.path("item")).put("massKg", massOf(tried));
         Answer answer =
-                http.get().put("api/packs/" + id + "/draft", pack.toString(), "If-Match", String.valueOf(acknowledged));
+                http.get().put("api/packs/" + id + "/draft", pack.toString(), "If-Match", Http.tag(acknowledged));
         if (answer.status() == 200) {
             acknowledged = answer.json().path("version").asLong();
             lastAcknowledgedTry = tried;

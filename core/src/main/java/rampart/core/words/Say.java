@@ -1,0 +1,207 @@
+package rampart.core.words;
+
+import java.util.List;
+
+/**
+ * Everything core says that carries a quantity or a name, as a key with its words: {@code {0}} and so on are places for
+ * terms. Words without either are {@link Sentence#plain}.
+ */
+public enum Say {
+    AS_IT_IS("{0}"),
+
+    // A blow.
+    BY_VELOCITY("The velocity change of {0} counts here, against {1} below which no G does harm; the item feels {2}."),
+    FEELS("The item feels {0} of the {1} it bears."),
+    FEELS_UNKNOWN("The item feels {0}, and nobody has said what it bears."),
+    BARE_FACE("Nothing takes this blow: the {0} is bare."),
+    BARE_FACES("Nothing takes this blow: the {0} are bare."),
+    TOO_LITTLE_ON_PADS("The {0} on the {1} carries only {2} at rest: too little to sink in. Smaller pads give more."),
+    TOO_LITTLE(
+            "The {0} on the {1} carries only {2} at rest: too little to sink in. Pads, or a softer foam, give more."),
+    NEARLY_FLAT("The {0} on the {1} carries {2} at rest and is pressed nearly flat: it wants more thickness or a larger"
+            + " area."),
+    AT_ITS_BEST("The {0} on the {1} works near its best at {2}; only more thickness softens the blow."),
+    THINNER_IN_TIME("After so long under its load the bottom foam is {0} thinner."),
+    SCATTER("By the scatter of its test data it may be {0}."),
+    SCATTER_OVER(
+            "By the scatter of its test data it may be {0}: that reaches over what the item bears, so call it thin."),
+    WORKED_IN_TIME(
+            "The boxes between the cushions are heavy, so the fall was worked in time: {0} there, {1} by the quick"
+                    + " reckoning; the higher counts."),
+
+    // The working of a blow.
+    PEAK_OF_THIS_DROP("Peak acceleration of this drop: {0}."),
+    SIMULATED_LOWER("The time simulation gives {0}, which is lower."),
+    QUICK_RECKONING("By the quick reckoning: {0} (rule 34: the higher counts)."),
+    EXTRAPOLATED_LAW("Extrapolated: b s h/t is {0}, outside 0.2 to 2.3 where the law was fitted."),
+    WORST_FIRST("Worst at {0}, first impact."),
+    WORST_REPEATED("Worst at {0}, impacts 2 to 5."),
+    THINNED_LAYER(
+            "The bottom of the {0}, layer {1}, counts 1/{2} of its thickness: it has carried its load for a time [{3}]."),
+    NINE_IN_TEN("By the scatter of the drop tests nine results in ten lie between {0} and {1}: the widest prediction"
+            + " interval of the measured cushions that are struck, taken on G [assumed]."),
+    BEGINS_TO_GIVE("stress where {0} begins to give"),
+    MASS_ON("mass on the {0}"),
+    BEARING_AREA_ON("bearing area on the {0}"),
+    STRESS_ON("stress at the peak on the {0}"),
+    DIRECTION_ON("share of the direction on the {0}"),
+    TAKEN_BY("taken by the {0}, layer {1}"),
+    STIFFNESS_AT("stiffness at {0}"),
+
+    // Checks.
+    PRESSED_TO("At worst the foam is pressed to {0} of what it can be, when the pack {1}."),
+    PAD_STANDS("A pad on the {0} has {1}; at {2} thick it needs {3} to stand straight."),
+    RESTS("The {0} under the item carries {1} at rest; it keeps its thickness up to {2}."),
+    LOSES_IN_TIME("In the time it lies under this load it loses {0} of its thickness, and the drops on the bottom are"
+            + " worked with what is left."),
+    CREEP_EXTRAPOLATED("Its creep was tested for {0} h; what it does in {1} h is extrapolated."),
+    CREEP_LIMIT_OF("creep limit of {0}"),
+    RIDE("On the {0} the item sees peaks of {1}; a long ride may reach {2}."),
+    RIDE_UNKNOWN("On the {0} the item sees peaks of {1}, and nobody has said what it bears."),
+    SWINGS_AT("It swings on its foam at {0}."),
+    CLOSE_TO_THE_PART("That lies close to the part's own {0}."),
+    BOX_ABOVE("{0} box above presses with {1}; the carton carries {2}. No safety factor is in this."),
+    BOXES_ABOVE("{0} boxes above press with {1}; the carton carries {2}. No safety factor is in this."),
+    CARTON_IS("A carton that is {0} counts with {1} of its strength."),
+    BULGES("It bulges by about {0}, which costs {1} of its strength."),
+    CARTON_CONDITION("carton {0}"),
+    BULGE_OF("bulge of {0}"),
+    DAYS_UNDER_LOAD("{0} days under load"),
+    HUMIDITY("{0} humidity"),
+    SUM_FOR_BOARD("Length, width and height come to {0}; {1} is meant for up to {2}."),
+    MASS_FOR_BOARD("The pack weighs {0}; {1} is meant for up to {2}."),
+    LIFTED_BY_ONE("It weighs {0}. One person lifts up to {1}."),
+    LIFTED_BY_TWO(
+            "It weighs {0}, more than the {1} that one person lifts: mark it for two people, and call it thin. Your"
+                    + " own safety rules come first."),
+    LIFTED_BY_NOBODY("It weighs {0}. That is too much for two people: it needs a lifting aid."),
+    FITS("In {0} the contents need {1} and the stock carton has {2}."),
+    DOES_NOT_FIT("In {0} the contents need {1} and the stock carton has {2}: it does not go in."),
+    OF_THE_CONTENTS("{0} of the contents"),
+    INSIDE_OF_STOCK("inside {0} of the stock carton"),
+    NO_PLAY("The {0} leaves no play."),
+    PLAY("The {0} leaves {1} of play in all; more than {2} moves."),
+    TOO_MUCH_PLAY("The {0} leaves {1} of play in all; more than {2} moves. Fill it or take a closer box."),
+    SETTLES_AND_STAYS("Foam and fill settle by {0} and stay pressed: nothing moves."),
+    SETTLES("Foam and fill settle by {0}; then {1} has {2} above it, and more than {3} moves."),
+    FOAM_CLOSES_IT("Foam of {0}, pressed in by a tenth, closes it."),
+    PLAY_LEFT("play left open in height, with {0} in it"),
+    SQUEEZED(
+            "Closing the carton presses the foam in by {0}; 5 to 15 % holds the contents, over 20 % the carton bulges."),
+    SQUEEZED_RIGHT("Closing the carton presses the foam in by {0}; 5 to 15 % holds the contents: this is right."),
+    SQUEEZED_BULGES(
+            "Closing the carton presses the foam in by {0}; over 20 % it bulges, here by about {1}. Take a larger"
+                    + " carton."),
+    HELD_DOWN("Upside down the contents hang with {0}; the lid presses the {1} down with {2}."),
+    DROPS_AWAY(
+            "Upside down the contents hang with {0}; the lid presses the {1} down with {2}: they drop away from it."),
+    LID_PRESSES("The lid presses the item with {0} for as long as it is closed; it bears {1}."),
+    STRESS_SQUEEZED("stress of {0} squeezed at rest"),
+    PART_SWINGS("When it {0}, the part that swings at {1} makes {2} of the item's {3}; it bears {4}."),
+    PEAK_AT_ITEM("peak at the item, {0}"),
+    JOINT_BEARS("When it {0}, {1} bends its joint with {2}; the joint bears {3}."),
+    JOINT_UNKNOWN(
+            "When it {0}, {1} bends its joint with {2}, and nobody has said what the joint bears. Support the part,"
+                    + " or take it off."),
+    PEAK_OF("peak, {0}"),
+
+    // What lies against the surface.
+    CELLS_PRINT("{0} prints its cells into a {1} surface. Lay smooth acid-free tissue between."),
+    FOAM_RUBS("{0} rubs on a {1} surface when it is shaken. Lay smooth acid-free tissue between."),
+    SOFTENER("{0} is PVC: its softener creeps into the surface and leaves it tacky."),
+    CRUMBS("{0} sheds crumbs that charge up and cling to {1}. Wrap the item first."),
+    ACID_YELLOWS("{0} holds acid, which yellows {1} in months. Use acid-free tissue or board."),
+    UNNAMED_PLASTIC("{0} is of a plastic that nobody has named; for months it must be polyethylene, polypropylene or"
+            + " polyester."),
+    HOLDS_DAMP("{0} holds damp against bare metal, which rusts. Add a drying agent or an oiled paper."),
+    TARNISHES("{0} is {1}, whose vapours tarnish {2} even without touching it. Use polyethylene or polypropylene."),
+    CORRODES_LEAD("{0} gives off acids that corrode lead in time. Keep it in a closed polyester bag."),
+    DECAY_CORRODES("{0} is {1}; in years its decay corrodes metal."),
+    HYDROLYSIS("{0} takes up water from the air and turns sticky in a few years (hydrolysis): not for storage."),
+    OXIDISES("{0} oxidises to dust in some years: not for storage as long as this."),
+    YELLOWS("{0} yellows and crumbles with the years. Look at it every year."),
+    PERISHES("{0} perishes in some years and sticks to what it touches."),
+    VERMIN("{0} draws damp and vermin in storage."),
+    TAPE_LIFTS("Tape on a {0} surface lifts it or leaves its glue. Tape the wrap to itself."),
+
+    // Searches.
+    OUTER_OF("Make the outer carton of {0} instead of {1}"),
+    INNER_OF("Make the inner box of {0} instead of {1}"),
+    TAKE_FOAM("Take {0} instead of {1}"),
+    THICK_ON("{0} on the {1}: {2} thick instead of {3}"),
+    THICK_ALL_ROUND("{0} all round: {1} thick instead of {2}"),
+    THICKER_ALL_ROUND("{0} all round: {1} thicker"),
+    THINNER_ALL_ROUND("{0} all round: {1} thinner"),
+    WHOLE_FACE("{0}: the whole face instead of pads"),
+    PADS_INSTEAD("{0}: two pads on each face instead of the whole face, {1} in all at the bottom"),
+    PADS_ALIKE("{0}, all pads alike: {1} of pads instead of {2} at the bottom"),
+    PADS_ON("{0} on the {1}: {2} of pads instead of {3}"),
+    PAD_COUNT("{0}: the same area in {1} instead of {2} on each face"),
+    ONE_PAD("{0} pad"),
+    SOME_PADS("{0} pads"),
+    BLOCKS("{0}: corner blocks of {1} instead of {2}"),
+    EDGES("{0} by {1} by {2}"),
+    BOTH("Two changes together: {0}; {1}"),
+    SEND_APART("Send {0} by itself: take it off, wrap it apart, and give the item the mass it has without it"),
+    NO_WALL_TOO_HEAVY(
+            "No wall holds as it is: with its packing it is too heavy for one person to lift. Two people would"
+                    + " have to carry it. The wall below is the smallest in which nothing else fails."),
+    NO_WALL_PILE("No wall holds: no carton carries the pile that may stand on it. The pile would have to be lower or"
+            + " shorter. The wall below is the smallest in which nothing else fails."),
+    NO_WALL_BOARD("No wall holds: the pack is too large or too heavy for any board grade. The grade would have to be"
+            + " exceeded, or the item divided. The wall below is the smallest in which nothing else fails."),
+    NO_WALL_RIDE(
+            "No wall holds: on every foam the ride shakes the item too much. The ride would have to be smoother. The"
+                    + " wall below is the smallest in which nothing else fails."),
+    NO_WALL_CREEP("No wall holds for long: foam soft enough for the falls is pressed thin by the weight at rest. The"
+            + " journey would have to be short. The wall below is the smallest in which nothing else fails."),
+    NO_WALL_DROPS(
+            "No wall of up to {0} of foam softens every fall enough. The item would have to bear about {1}, or fall"
+                    + " less far. The wall below holds for that."),
+    NO_WALL("No wall of up to {0} of foam holds, and no single demand that gave way would change that."),
+    NOT_IN_STOCK("No carton in the store will do. One made to size would, {0} outside."),
+    NOT_THAT_SMALL("No wall that small holds. The smallest that does is {0} outside."),
+    NOT_SHORTER("No wall that small holds. The smallest that does is {0} outside; no edge may be over {1}."),
+    NOT_THINNER("No wall that small holds. The smallest that does is {0} outside; length and girth may be {1}."),
+    NOT_SHORTER_OR_THINNER("No wall that small holds. The smallest that does is {0} outside; no edge may be over {1};"
+            + " length and girth may be {2}."),
+    NOT_WITH_THESE_FOAMS("None of the foams allowed here holds. With {0} a wall would."),
+    NO_WALL_SOFT_ENOUGH(
+            "No wall softens every fall enough. The item would have to bear about {0} instead of {1}, or fall"
+                    + " less far. The wall below holds for that."),
+
+    // What an input is, and what a curve runs over.
+    THICKNESS_ALL_ROUND("thickness of the {0}, layer {1}, all round"),
+    THICKNESS_ON("thickness of the {0}, layer {1}, on the {2}"),
+    A_OF("stress a where {0} begins to give"),
+    B_OF("how fast b {0} stiffens"),
+    CREEP_OF("load at which {0} creeps"),
+    LOAD_ON_WALL("load at rest on the {0} on the {1} (static stress), whole wall, worst day");
+
+    private final String template;
+    private final int places;
+
+    Say(String template) {
+        this.template = template;
+        int highest = -1;
+        for (int i = template.indexOf('{'); i >= 0; i = template.indexOf('{', i + 1)) {
+            highest = Math.max(highest, template.charAt(i + 1) - '0');
+        }
+        places = highest + 1;
+    }
+
+    /** The words, with places such as {@code {0}}. */
+    public String template() {
+        return template;
+    }
+
+    /** How many places there are to fill. */
+    public int places() {
+        return places;
+    }
+
+    /** This with its places filled. */
+    public Sentence of(Term... terms) {
+        return new Sentence(this, List.of(terms));
+    }
+}

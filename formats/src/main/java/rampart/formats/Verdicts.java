@@ -1,0 +1,19 @@
+package rampart.formats;
+
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Evaluation;
+import rampart.core.pack.Evaluator;
+
+/** Where the one verdict of a pack comes from: in time where heavy boxes ask for it (rule 34). */
+@FunctionalInterface
+public interface Verdicts {
+    /** Evaluates each time anew. */
+    Verdicts ANEW = (file, standard) -> Evaluator.simulate(file.pack(), file.catalogue(standard));
+
+    /**
+     * The evaluation of a file.
+     *
+     * @param standard the materials that the file does not bring
+     */
+    Evaluation of(PackFile file, Catalogue standard);
+}

@@ -1,0 +1,96 @@
+package rampart.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import rampart.core.cost.Prices;
+import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Evaluation;
+import rampart.core.pack.Evaluator;
+import rampart.core.pack.Orientation;
+import rampart.core.pack.Pack;
+import rampart.core.pack.Remedies;
+import rampart.core.pack.Remedy;
+import rampart.core.pack.Watcher;
+import rampart.core.words.Wording;
+import rampart.formats.view.ReportView;
+
+/** No field is lost between file and pack, and what is offered is evaluated as the file that taking it leaves. */
+class NothingLostTest {
+    private static final Catalogue STANDARD = StandardCatalogue.get();
+    private static final HouseMaterials HOUSE = new HouseMaterials(STANDARD, List.of());
+
+    /** Layers put in anew are written from the pack alone: what the pack does not hold would be gone. */
+    @Test
+    void layersWrittenAnewAreTheSame() {
+        EveryField packs = new EveryField(new Random(20260901));
+        for (int i = 0; i < 400; i++) {
+            PackFile file = packs.next();
+            Pack before = file.pack();
+            PackFile bare = file.withLayers(List.of(Layer.Box.made("b-26", 0)), HOUSE);
+            PackFile after =
+                    PackFile.read(bare.withLayers(before.layers(), HOUSE).write());
+            assertThat(after.pack()).as("pack %d", i).isEqualTo(before);
+        }
+    }
+
+    /** Every field of the layers, so that no constructor on the way can drop one: figures too are the same. */
+    @Test
+    void aRemedyIsTheFileThatTakingItLeaves() {
+        EveryField packs = new EveryField(new Random(4711));
+        int remedies = 0;
+        int pairs = 0;
+        int apart = 0;
+        for (int i = 0; i < 30; i++) {
+            PackFile file = packs.next();
+            Catalogue catalogue = file.catalogue(STANDARD);
+            for (Remedy remedy : Remedies.of(file.pack(), catalogue, Prices.NONE, Optional.empty(), Watcher.NONE)) {
+                PackFile after = PackFile.read(file.with(PackChange.of(remedy)).write());
+                assertThat(after.pack()).as("pack %d, %s", i, remedy.title()).isEqualTo(remedy.pack());
+                Evaluation evaluation = Verdicts.ANEW.of(after, STANDARD);
+                assertThat(evaluation.verdict()).isEqualTo(remedy.evaluation().verdict());
+                assertThat(evaluation.lowestMargin())
+                        .isEqualTo(remedy.evaluation().lowestMargin());
+                remedies++;
+                pairs += remedy.changes().size() == 2 ? 1 : 0;
+                apart += remedy.apart().isPresent() ? 1 : 0;
+            }
+        }
+        assertThat(remedies).isGreaterThan(20);
+        assertThat(pairs).isPositive();
+        assertThat(apart).isPositive();
+    }
+
+    @Test
+    void anItemTurnedIsTheFileThatTurningItLeaves() {
+        EveryField packs = new EveryField(new Random(99));
+        for (int i = 0; i < 1; i++) {
+            PackFile file = packs.next();
+            for (Orientation turned : Orientation.all(file.pack(), file.catalogue(STANDARD), Watcher.NONE)) {
+                Evaluation evaluation = Evaluator.evaluate(
+                        PackFile.read(file.turned(turned.turn()).write()).pack(), STANDARD);
+                assertThat(evaluation.lowestMargin())
+                        .isEqualTo(turned.evaluation().lowestMargin());
+            }
+        }
+    }
+
+    /** What is kept with a revision comes back whole, in every wording. */
+    @Test
+    void aReportComesBackFromItsJson() {
+        EveryField packs = new EveryField(new Random(7));
+        for (int i = 0; i < 15; i++) {
+            PackFile file = packs.next();
+            Evaluation evaluation = Evaluator.evaluate(file.pack(), STANDARD);
+            for (Wording wording : Wording.all()) {
+                ReportView report = ReportView.of(evaluation, wording);
+                assertThat(ReportView.read(report.write())).isEqualTo(report);
+            }
+        }
+    }
+}

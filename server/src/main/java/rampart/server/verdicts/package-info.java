@@ -1,0 +1,2 @@
+/** The one verdict of each pack, worked once and kept by content. */
+package rampart.server.verdicts;

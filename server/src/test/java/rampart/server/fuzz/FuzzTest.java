@@ -1,0 +1,122 @@
+package rampart.server.fuzz;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import rampart.server.support.Http;
+import rampart.server.support.Http.Answer;
+import rampart.server.support.RunningRampart;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Damaged and absurd documents to every address that takes JSON: never a 500, never a figure that is no number, no first look
+ * that takes its time. A share of them runs with every test; {@code -Drampart.fuzz=20000} runs as many as one likes.
+ */
+@ExtendWith(RunningRampart.class)
+class FuzzTest {
+    private static final int MUTANTS = Integer.getInteger("rampart.fuzz", 1200);
+    private static final long SEED = 20261128;
+
+    /** An evaluation that takes longer hangs on something. */
+    private static final long LONGEST_MS = 2000;
+
+    private static final List<String> PACKS =
+            List.of("10-hygrometer", "20-rain-gauge", "30-seismometer", "40-gravimeter");
+
+    private final Http designer = Http.signedIn();
+    private final Http keeper = Http.signedIn(RunningRampart.keeper());
+
+    /** An address, and a good document for it. */
+    private record Target(String method, String path, String good, Http who) {}
+
+    private List<Target> targets() {
+        List<Target> all = new ArrayList<>();
+        for (String name : PACKS) {
+            String pack = Http.demoPack(name);
+            for (int i = 0; i < 3; i++) {
+                all.add(new Target("POST", "api/evaluations?simulate=never", pack, designer));
+            }
+            all.add(new Target("POST", "api/cut-lists?units=in", pack, designer));
+            all.add(new Target("POST", "api/curves?check=drop.face.3", pack, designer));
+            all.add(new Target("POST", "api/evaluations.csv?simulate=never", pack, designer));
+            all.add(new Target("POST", "api/stores/differences", pack, designer));
+            all.add(new Target("POST", "api/packs", pack, designer));
+            all.add(new Target(
+                    "POST", "api/comparisons", "{\"before\":" + pack + ",\"after\":" + pack + "}", designer));
+        }
+        String small = Http.demoPack("10-hygrometer");
+        all.add(new Target("POST", "api/simulations?drop=drop.face.3", small, designer));
+        all.add(new Target("POST", "api/stock-fits?layer=2", small, designer));
+        all.add(new Target("POST", "api/remedies", small, designer));
+        all.add(new Target("POST", "api/first-walls", small, designer));
+        all.add(new Target(
+                "POST",
+                "api/proposals",
+                "{\"pack\":" + small + ",\"limits\":{\"build\":\"single\",\"foams\":[\"pe-28\"],\"longestMm\":400,"
+                        + "\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":true,\"stockOnly\":false,\"stepMm\":25}}",
+                designer));
+        all.add(new Target(
+                "POST",
+                "api/stores/cartons",
+                "{\"name\":\"x\",\"insideMm\":{\"length\":300,\"width\":200,\"height\":100},\"board\":\"c-32\",\"source\":\"\"}",
+                designer));
+        all.add(new Target(
+                "POST", "api/stores/sheets", "{\"foam\":\"pe-28\",\"thicknessMm\":33,\"source\":\"\"}", designer));
+        all.add(new Target(
+                "PUT",
+                "api/house",
+                "{\"lengthUnit\":\"mm\",\"massUnit\":\"kg\",\"numbers\":\"point\",\"currency\":\"EUR\"}",
+                keeper));
+        all.add(new Target("POST", "api/session", "{\"name\":\"nobody of note\",\"password\":\"x\"}", keeper));
+        return all;
+    }
+
+    @Test
+    void noDocumentBringsItDown() {
+        Random random = new Random(SEED);
+        Mutator mutator = new Mutator(random);
+        List<Target> targets = targets();
+        Map<Integer, Integer> answers = new TreeMap<>();
+        long slowest = 0;
+        for (int i = 0; i < MUTANTS; i++) {
+            Target target = targets.get(random.nextInt(targets.size()));
+            byte[] body = mutator.mutate(target.good());
+            long began = System.nanoTime();
+            Answer answer = target.who().send(target.method(), target.path(), body);
+            long took = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
+            String what = "mutant " + i + " to " + target.path() + ": "
+                    + new String(body, 0, Math.min(400, body.length), StandardCharsets.UTF_8);
+            // A search may be stopped for its length or because the one before it is not quite over.
+            boolean search = answer.status() == 503 || answer.status() == 429;
+            assertThat(answer.status()).as(what + answer.body()).isLessThan(search ? 504 : 500);
+            assertThat(answer.body()).as(what).doesNotContainPattern("\"[A-Za-z]+\":\"?(NaN|-?Infinity)");
+            answers.merge(answer.status(), 1, Integer::sum);
+            if (target.path().startsWith("api/evaluations")) {
+                slowest = Math.max(slowest, took);
+                assertThat(took).as(what).isLessThan(LONGEST_MS);
+            }
+            if (target.path().equals("api/packs") && answer.status() == 201) {
+                assertThat(target.who().get("api/packs?size=1").status())
+                        .as(what)
+                        .isEqualTo(200);
+                JsonNode made = answer.json();
+                target.who().delete("api/packs/" + made.path("id").asString());
+            }
+        }
+        assertThat(answers.getOrDefault(200, 0))
+                .as("mutants that are still packs in " + answers)
+                .isPositive();
+        assertThat(answers.get(400)).as("mutants that are not in " + answers).isGreaterThan(MUTANTS / 4);
+        keeper.put(
+                "api/house", "{\"lengthUnit\":\"mm\",\"massUnit\":\"kg\",\"numbers\":\"point\",\"currency\":\"EUR\"}");
+        System.out.println(MUTANTS + " mutants: " + answers + ", slowest evaluation " + slowest + " ms");
+    }
+}
