@@ -1,7 +1,9 @@
 <!-- A new pack for someone who has never done this: plain questions, and the first wall beside them as they are answered. -->
 <script lang="ts">
+  import { onDestroy } from 'svelte';
   import { api, type Beginnings, call, type Evaluation, type FirstWall, type PackFile } from '../lib/api/client';
   import { type Answers, NOTHING_SAID, packOf } from '../lib/bench/beginning';
+  import { Latest } from '../lib/api/latest';
   import { starter } from '../lib/bench/starter';
   import { materialOf, materials } from '../lib/catalogue.svelte';
   import { capital } from '../lib/faces';
@@ -10,6 +12,7 @@
   import QuantityField from '../lib/parts/QuantityField.svelte';
   import SmallSection from '../lib/parts/SmallSection.svelte';
   import { navigate } from '../lib/router';
+  import { session } from '../lib/session.svelte';
   import { figure, length, mass, sizeText } from '../lib/units';
 
   /** Answers stay for this visit, so that a page left by mistake loses none. */
@@ -24,7 +27,7 @@
   let searching = $state(false);
   let slow = $state(false);
   let trouble = $state('');
-  let turn = 0;
+  const latest = new Latest();
 
   let pack = $derived(beginnings && packOf(answers, beginnings));
   let missing = $derived(
@@ -66,13 +69,13 @@
   });
 
   async function search(asked: PackFile) {
-    const mine = ++turn;
+    const signal = latest.next();
     searching = true;
-    const patience = setTimeout(() => (slow = mine === turn), PROGRESS_AFTER_MS);
-    const { data, problem } = await call(api.POST('/api/first-walls', { body: asked }));
-    const evaluation = data?.pack ? await call(api.POST('/api/evaluations', { body: data.pack })) : null;
+    const patience = setTimeout(() => (slow = !signal.aborted), PROGRESS_AFTER_MS);
+    const { data, problem } = await call(api.POST('/api/first-walls', { body: asked, signal }));
+    const evaluation = data?.pack ? await call(api.POST('/api/evaluations', { body: data.pack, signal })) : null;
     clearTimeout(patience);
-    if (mine !== turn) {
+    if (signal.aborted) {
       return;
     }
     searching = false;
@@ -80,6 +83,15 @@
     trouble = problem?.errors?.[0]?.message ?? problem?.detail ?? '';
     wall = data ? { found: data, evaluation: evaluation?.data ?? null } : null;
   }
+
+  function stop() {
+    latest.end();
+    searching = false;
+    slow = false;
+    trouble = 'Stopped. Change an answer, and the search begins anew.';
+  }
+
+  onDestroy(() => latest.end());
 
   /** One key a visit to this page: however often the button is pressed, one pack is made. */
   const key = crypto.randomUUID();
@@ -204,6 +216,7 @@
       {:else if slow}
         <p>Trying walls, the smallest first.</p>
         <progress class="progress" aria-label="Trying walls"></progress>
+        <button type="button" class="plain-button" onclick={stop}>Stop</button>
       {:else if wall}
         {#if wall.found.holds}
           <p class="flex items-center gap-1.5 text-base">
@@ -236,12 +249,16 @@
       <p>
         Outside <b>{sizeText(evaluation.outsideMm)}</b>, <b>{mass(evaluation.grossMassKg)}</b> with the item.
       </p>
-      <button
-        type="button"
-        class="btn mt-3 btn-neutral"
-        disabled={searching || taking}
-        onclick={() => take(named(found))}>Put it on the bench</button
-      >
+      {#if session.readOnly}
+        <p class="mt-3">A designer of the house can put it on the bench.</p>
+      {:else}
+        <button
+          type="button"
+          class="btn mt-3 btn-neutral"
+          disabled={searching || taking}
+          onclick={() => take(named(found))}>Put it on the bench</button
+        >
+      {/if}
       <p class="quiet mt-3 text-xs">
         Rests on nominal foam constants, good to about 20 %. A prediction for planning: prove what is valuable or can
         hurt someone in a laboratory.

@@ -1,6 +1,8 @@
 <!-- Which input matters most to the verdict, how sure it is, and the whole evaluation to take away. -->
 <script lang="ts">
   import { api, call, type Sensitivity } from '../api/client';
+  import { onDestroy } from 'svelte';
+  import { Latest } from '../api/latest';
   import { capital } from '../faces';
   import Trouble from '../parts/Trouble.svelte';
   import { shown } from '../units';
@@ -13,6 +15,7 @@
   let answer = $state.raw<Sensitivity | null>(null);
   let of = $state.raw<unknown>(null);
   let busy = $state(false);
+  const latest = new Latest();
   let problem = $state.raw<Problem | null>(null);
 
   let stale = $derived(answer !== null && of !== bench.pack);
@@ -21,11 +24,16 @@
   async function ask() {
     busy = true;
     of = bench.pack;
-    const { data, problem: trouble } = await call(api.POST('/api/sensitivities', { body: bench.pack }));
-    answer = data ?? answer;
-    problem = trouble ?? null;
+    const signal = latest.next();
+    const { data, problem: trouble } = await call(api.POST('/api/sensitivities', { body: bench.pack, signal }));
     busy = false;
+    if (!signal.aborted) {
+      answer = data ?? answer;
+      problem = trouble ?? null;
+    }
   }
+
+  onDestroy(() => latest.end());
 
   const percent = (margin: number) => `${shown(margin * 100, 0)} %`;
 
@@ -40,6 +48,12 @@
     <button type="button" class="plain-button" disabled={busy} onclick={ask}
       >{stale ? 'Work it out again: the pack was changed' : 'Work out which input matters most'}</button
     >
+  {/if}
+  {#if busy}
+    <p>
+      <progress class="progress" aria-label="Changing each input"></progress>
+      <button type="button" class="plain-button" onclick={() => latest.end()}>Stop</button>
+    </p>
   {/if}
   <Trouble {problem} />
   {#if answer}

@@ -1,6 +1,7 @@
 <!-- What would mend a check, by one change, by two together, or by sending a part apart; under the pointer or focus it stands as an outline round the section. -->
 <script lang="ts">
   import { api, call, type Check, type Remedy } from '../api/client';
+  import { Latest } from '../api/latest';
   import Glyph from '../parts/Glyph.svelte';
   import { house } from '../house.svelte';
   import { massNumber, shown } from '../units';
@@ -17,18 +18,21 @@
   let trouble = $state('');
   let slow = $state(false);
   let all = $state(false);
-  let turn = 0;
+  let stopped = $state(false);
+  const latest = new Latest();
 
   $effect(() => {
     const body = bench.pack;
     const id = check.id;
-    const mine = ++turn;
+    stopped = false;
     let patience: ReturnType<typeof setTimeout>;
     const timer = setTimeout(() => {
       patience = setTimeout(() => (slow = true), PROGRESS_AFTER_MS);
-      void call(api.POST('/api/remedies', { params: { query: { check: id } }, body })).then(({ data, problem }) => {
+      const signal = latest.next();
+      const asked = api.POST('/api/remedies', { params: { query: { check: id } }, body, signal });
+      void call(asked).then(({ data, problem }) => {
         clearTimeout(patience);
-        if (mine === turn) {
+        if (!signal.aborted) {
           slow = false;
           remedies = data ?? null;
           trouble = problem?.detail ?? '';
@@ -38,9 +42,16 @@
     return () => {
       clearTimeout(timer);
       clearTimeout(patience);
+      latest.end();
       bench.ghost = null;
     };
   });
+
+  function stop() {
+    latest.end();
+    slow = false;
+    stopped = true;
+  }
 
   function change(now: number, then: number, unit: string, decimals: number): string {
     const difference = shown(Math.abs(then - now), decimals);
@@ -72,6 +83,9 @@
     {:else if slow}
       <p class="quiet">Trying every change.</p>
       <progress class="progress" aria-label="Trying every change"></progress>
+      <button type="button" class="plain-button" onclick={stop}>Stop</button>
+    {:else if stopped}
+      <p class="quiet">Stopped.</p>
     {:else if remedies?.length === 0}
       <p>
         Neither one change nor two together mend this. Give the item an easier journey, another carton or a sturdier

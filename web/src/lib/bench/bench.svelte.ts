@@ -66,7 +66,7 @@ export class Bench {
   private answered = 0;
   private timeTimer: ReturnType<typeof setTimeout> | undefined;
   private saveTimer: ReturnType<typeof setTimeout> | undefined;
-  private savingNow = false;
+  private underWay: Promise<boolean> | null = null;
   private dirty = false;
 
   constructor(
@@ -262,13 +262,25 @@ export class Bench {
   /** Saves the draft now if it has changed; true when what is on screen is stored. */
   async save(): Promise<boolean> {
     clearTimeout(this.saveTimer);
+    if (this.underWay) {
+      // What is being sent may be older than what is on screen, and its new version is not known yet.
+      await this.underWay;
+      return this.save();
+    }
     if (!this.dirty) {
       return true;
     }
-    if (this.savingNow || this.conflict || this.problems.length > 0) {
+    if (this.conflict || this.problems.length > 0) {
       return false;
     }
-    this.savingNow = true;
+    this.underWay = this.send();
+    const through = await this.underWay;
+    this.underWay = null;
+    return through;
+  }
+
+  /** One save; false where it did not go through, or something was changed meanwhile. */
+  private async send(): Promise<boolean> {
     this.dirty = false;
     const sent = this.pack;
     this.saving = { kind: 'saving' };
@@ -278,7 +290,6 @@ export class Bench {
         body: sent
       })
     );
-    this.savingNow = false;
     if (data) {
       this.version = data.version;
       this.base = sent;

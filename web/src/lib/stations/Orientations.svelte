@@ -1,6 +1,7 @@
 <!-- The item lying every other way in the same walls: which of the 24 holds best and keeps blows off what is delicate. -->
 <script lang="ts">
   import { api, call, type Orientation, type PackFile } from '../api/client';
+  import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import Dialog from '../parts/Dialog.svelte';
   import Glyph from '../parts/Glyph.svelte';
@@ -11,11 +12,24 @@
   let open = $state(false);
   let ways = $state.raw<Orientation[]>([]);
   let trouble = $state('');
+  const latest = new Latest();
+
+  // Whoever closes it waits no longer.
+  $effect(() => {
+    if (!open) {
+      latest.end();
+    }
+  });
 
   async function ask() {
     open = true;
     ways = [];
-    const { data, problem } = await call(api.POST('/api/orientations', { body: bench.pack }));
+    trouble = '';
+    const signal = latest.next();
+    const { data, problem } = await call(api.POST('/api/orientations', { body: bench.pack, signal }));
+    if (signal.aborted) {
+      return;
+    }
     ways = data ?? [];
     trouble = problem?.detail ?? '';
   }

@@ -1,6 +1,7 @@
 <!-- Whether a box is made to size or taken from stock; the cartons in store that fit, best first. -->
 <script lang="ts">
   import { api, type BoxLayer, call, type Fit } from '../api/client';
+  import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import { materials } from '../catalogue.svelte';
   import Glyph from '../parts/Glyph.svelte';
@@ -13,7 +14,7 @@
   let open = $state(false);
   let fits = $state.raw<Fit[] | null>(null);
   let trouble = $state('');
-  let turn = 0;
+  const latest = new Latest();
 
   let box = $derived(bench.pack.layers[layer]);
   let stock = $derived(box?.kind === 'box' ? (box.stock ?? null) : null);
@@ -23,14 +24,16 @@
   $effect(() => {
     const body = bench.pack;
     if (open) {
-      const mine = ++turn;
-      void call(api.POST('/api/stock-fits', { params: { query: { layer } }, body })).then(({ data, problem }) => {
-        if (mine === turn) {
+      const signal = latest.next();
+      const asked = api.POST('/api/stock-fits', { params: { query: { layer } }, body, signal });
+      void call(asked).then(({ data, problem }) => {
+        if (!signal.aborted) {
           fits = data ?? fits;
           trouble = problem?.detail ?? '';
         }
       });
     }
+    return () => latest.end();
   });
 
   function take(fit: Fit) {

@@ -112,6 +112,7 @@
     </dd>
   {/if}
 </dl>
+{#each tests.doubts as doubt (doubt)}<p role="note"><b>{doubt}</b></p>{/each}
 {#if odd.length > 0}
   <table class="figures-table">
     <caption class="text-left">Points that do not fit; look whether they were measured or typed wrongly</caption>

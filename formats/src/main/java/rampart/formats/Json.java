@@ -29,6 +29,9 @@ final class Json {
     /** Exponents beyond this are no lengths, masses or times; refusing them here keeps later arithmetic cheap. */
     private static final int WIDEST_SCALE = 400;
 
+    /** Far beyond every greatest value of the schema, and within what its whole numbers are compared in. */
+    private static final double LARGEST = 1e18;
+
     private static final Pattern QUOTED = Pattern.compile("[\"']([^\"']*)[\"']");
 
     static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
@@ -58,6 +61,10 @@ final class Json {
             throw new UnreadableFileException("", tooMuch(e));
         } catch (JacksonException e) {
             throw new UnreadableFileException("", notJson(e, where(e)));
+        } catch (ArithmeticException | NumberFormatException e) {
+            // An exponent that no decimal number of Java holds.
+            throw new UnreadableFileException(
+                    "", "a number in the file is out of range; give numbers of everyday size");
         }
         List<Problem> problems = new ArrayList<>();
         values(tree, "", problems);
@@ -137,16 +144,16 @@ final class Json {
             if (Math.abs((long) number.scale()) > WIDEST_SCALE || !reckonable(number)) {
                 problems.add(new Problem(path, number + " is out of range; give a number of everyday size"));
             }
-        } else if (node.isBigInteger() && Double.isInfinite(node.doubleValue())) {
+        } else if (node.isBigInteger()) {
             problems.add(
-                    new Problem(path, "a number of over 300 digits is out of range; give a number of everyday size"));
+                    new Problem(path, "a number of over 18 digits is out of range; give a number of everyday size"));
         }
     }
 
-    /** False where it becomes infinite, nothing, or a number without all its digits when it is reckoned with. */
+    /** False where it becomes nothing, or a number without all its digits, when it is reckoned with, and beyond all that is allowed. */
     private static boolean reckonable(BigDecimal number) {
         double size = Math.abs(number.doubleValue());
-        return number.signum() == 0 || (size >= Double.MIN_NORMAL && size <= Double.MAX_VALUE);
+        return number.signum() == 0 || (size >= Double.MIN_NORMAL && size <= LARGEST);
     }
 
     private static boolean broken(String text) {

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.StandardCatalogue;
@@ -52,6 +53,27 @@ class PackFileTest {
                 new String(PackFile.read(odd.getBytes(StandardCharsets.UTF_8)).write(), StandardCharsets.UTF_8);
         assertThat(written).contains("2.50000000000000000001").contains("1E+2").doesNotContain("quantity");
         assertThat(written.indexOf("\"layers\"")).isLessThan(written.indexOf("\"item\""));
+    }
+
+    /** Numbers beyond what is reckoned with, down to exponents that no number in Java holds. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1e-160",
+                "1e-310",
+                "1e309",
+                "1e400",
+                "1e160",
+                "123456789012345678901234567890",
+                "-1e-400",
+                "1e2147483648",
+                "1e-2147483649",
+                "1e99999999999"
+            })
+    void aNumberThatCannotBeReckonedWithIsRefused(String number) {
+        String text = minimal().replace("\"massKg\":2", "\"massKg\":" + number);
+        assertThatThrownBy(() -> PackFile.read(text.getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(UnreadableFileException.class);
     }
 
     @Test

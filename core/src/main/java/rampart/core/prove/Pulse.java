@@ -47,9 +47,9 @@ public record Pulse(
      * @param kineticJ left in motion at the end
      */
     public record Energy(double fallJ, double gravityJ, double absorbedJ, double kineticJ) {
-        /** What the balance misses, over the fall's energy. */
+        /** What the balance misses, over the fall's energy; 0 where no cushion acts and nothing was followed. */
         public double error() {
-            return (fallJ + gravityJ - absorbedJ - kineticJ) / fallJ;
+            return fallJ == 0 ? 0 : (fallJ + gravityJ - absorbedJ - kineticJ) / fallJ;
         }
     }
 

@@ -11,12 +11,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
+import rampart.core.item.Nature;
+import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropHeights;
 import rampart.core.journey.DropPlan;
@@ -67,6 +70,38 @@ class FirstWallTest {
                 .toList();
         assertThat(better.stream().map(other -> other.pack.layers()).toList()).isEmpty();
         assertThat(smaller.size()).as("walls that were compared").isGreaterThan(10);
+    }
+
+    /** Where it says that no wall holds, none of all that there are does. */
+    @Test
+    void whereNothingHoldsNoWallDoes() {
+        int none = 0;
+        for (int seed = 100; seed < 106; seed++) {
+            Random random = new Random(seed);
+            Item sturdy = item(random);
+            Item item = new Item(
+                    sturdy.name(),
+                    sturdy.size(),
+                    sturdy.massKg(),
+                    sturdy.centreOfMass(),
+                    Packs.bears(Packs.between(random, 8, 20)),
+                    sturdy.nature());
+            Journey journey = journey(random);
+            Catalogue all = StandardCatalogue.get();
+            Catalogue one = new Catalogue(
+                    List.of(all.foam("pu-32")), List.of(all.board("bc-48"), all.board("c-32")), all.wraps());
+            if (FirstWall.find(item, journey, one, Watcher.NONE).holds()) {
+                continue;
+            }
+            Pack beyond = new Pack(item, journey, List.of(Packs.full("pu-32", 260), Layer.Box.made("bc-48", SLACK_MM)));
+            assertThat(everyWall(item, journey, one, weigh(beyond, one)).parallelStream()
+                            .filter(wall -> Evaluator.evaluate(wall.pack, one).verdict() == Status.HOLDS)
+                            .map(wall -> wall.pack.layers()))
+                    .as("seed %d", seed)
+                    .isEmpty();
+            none++;
+        }
+        assertThat(none).isBetween(2, 6);
     }
 
     /** A pack with what it is judged by, rounded so that the order of additions plays no part. */
@@ -131,7 +166,11 @@ class FirstWallTest {
                 Math.rint(Packs.between(random, 60, 200)),
                 Math.rint(Packs.between(random, 60, 180)));
         double kg = Math.max(0.6, size.volumeMm3() * 1e-9 * Packs.between(random, 500, 1500));
-        return Item.plain("thing", size, kg, Point.ORIGIN, Packs.bears(Packs.between(random, 80, 140)));
+        Nature nature = new Nature(
+                List.of(),
+                random.nextBoolean() ? Set.of(Surface.values()[random.nextInt(Surface.values().length)]) : Set.of(),
+                OptionalDouble.empty());
+        return new Item("thing", size, kg, Point.ORIGIN, Packs.bears(Packs.between(random, 80, 140)), nature);
     }
 
     private static Journey journey(Random random) {
@@ -140,11 +179,13 @@ class FirstWallTest {
         DropPlan drop = random.nextBoolean()
                 ? DropPlan.byTable(DropHeights.PARCEL_1A, sequence, repeated)
                 : DropPlan.own(Packs.between(random, 300, 600), sequence, repeated);
-        return Journey.plain(
+        return new Journey(
                 drop,
                 Optional.of(Vibration.PARCEL_ROAD),
                 Optional.of(new Stack(2400, 30, 0.7, Stack.Pattern.MISALIGNED)),
-                new Climate(5, 30));
+                new Climate(5, 30),
+                OptionalDouble.of(72),
+                random.nextInt(3) == 0 ? OptionalDouble.of(2000) : OptionalDouble.empty());
     }
 
     /** Foams that suit such items and one more, three boards: few enough to try everything. */

@@ -17,11 +17,14 @@ import rampart.core.box.StockCarton;
 import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
 import rampart.core.item.Item;
+import rampart.core.item.Nature;
+import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropHeights;
 import rampart.core.journey.DropPlan;
 import rampart.core.journey.DropSequence;
 import rampart.core.journey.Journey;
+import rampart.core.journey.Stack;
 import rampart.core.journey.Vibration;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
@@ -96,17 +99,25 @@ class ProposalsTest {
     private static Pack pack(Random random) {
         Size size = new Size(
                 Packs.between(random, 100, 350), Packs.between(random, 100, 300), Packs.between(random, 80, 300));
-        Item item = Item.plain(
+        // What the item is made of keeps some foams away from it; the others must still be found.
+        Nature nature = new Nature(
+                List.of(),
+                random.nextBoolean() ? Set.of(Surface.values()[random.nextInt(Surface.values().length)]) : Set.of(),
+                random.nextBoolean() ? OptionalDouble.of(Packs.between(random, 5, 40)) : OptionalDouble.empty());
+        Item item = new Item(
                 "thing",
                 size,
                 Packs.between(random, 0.8, 9),
                 new Point(0, 0, -size.heightMm() * 0.05),
-                Packs.bears(Packs.between(random, 40, 130)));
-        Journey journey = Journey.plain(
+                Packs.bears(Packs.between(random, 40, 130)),
+                nature);
+        Journey journey = new Journey(
                 DropPlan.byTable(DropHeights.PARCEL_1A, DropSequence.TEN, random.nextBoolean()),
                 Optional.of(Vibration.PARCEL_ROAD),
-                Optional.empty(),
-                new Climate(5, 30));
+                random.nextBoolean() ? Optional.of(new Stack(2000, 20, 0.6, Stack.Pattern.ALIGNED)) : Optional.empty(),
+                new Climate(5, 30),
+                OptionalDouble.of(72),
+                random.nextInt(3) == 0 ? OptionalDouble.of(2000) : OptionalDouble.empty());
         List<Layer> layers = new ArrayList<>();
         if (random.nextBoolean()) {
             layers.add(Layer.Wrap.plain("tissue", 1));

@@ -44,6 +44,9 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Every error as application/problem+json: what happened, what is kept; one entry per field where fields are wrong. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+    /** After how many seconds to come again, where nothing else is known. */
+    private static final String SOON = "4";
+
     private static final Set<String> SECRETS = Set.of("password", "old", "code");
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
@@ -53,8 +56,13 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail api(ApiException e) {
-        return ProblemDetail.forStatusAndDetail(e.message().status(), e.getMessage());
+    ResponseEntity<Object> api(ApiException e) {
+        HttpHeaders headers = new HttpHeaders();
+        HttpStatus status = e.message().status();
+        if (status == HttpStatus.SERVICE_UNAVAILABLE || status == HttpStatus.TOO_MANY_REQUESTS) {
+            headers.set(HttpHeaders.RETRY_AFTER, SOON);
+        }
+        return respond(ProblemDetail.forStatusAndDetail(status, e.getMessage()), headers);
     }
 
     /** Searches that are not taken say when to come again. */

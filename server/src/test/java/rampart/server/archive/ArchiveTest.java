@@ -18,6 +18,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipInputStream;
@@ -143,7 +144,9 @@ class ArchiveTest {
                 ConfigurableApplicationContext house = RunningRampart.start(old)) {
             Http http = keeper(house);
             fill(http);
-            List<Saver> savers = List.of(new Saver(() -> http, "a"), new Saver(() -> http, "b"));
+            List<Saver> savers = IntStream.range(0, 20)
+                    .mapToObj(i -> new Saver(() -> http, "saver " + i))
+                    .toList();
             ExecutorService threads = Executors.newFixedThreadPool(savers.size());
             savers.forEach(threads::execute);
             for (int i = 0; i < 5; i++) {

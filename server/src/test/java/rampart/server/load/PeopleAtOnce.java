@@ -1,5 +1,6 @@
 package rampart.server.load;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -12,6 +13,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import rampart.server.access.Role;
 import rampart.server.demo.DemoAccounts.DemoAccount;
 import rampart.server.support.Http;
@@ -24,12 +27,16 @@ import tools.jackson.databind.node.ObjectNode;
  * so, each evaluated, every other one saved. Prints errors and how long evaluations and saves took.
  */
 public final class PeopleAtOnce {
-    private static final int PEOPLE = 50;
+    private static final int PEOPLE = 100;
     private static final int LEAST_THOUGHT_MS = 400;
     private static final int MORE_THOUGHT_MS = 1200;
 
     private final ConcurrentLinkedQueue<Long> evaluations = new ConcurrentLinkedQueue<>();
     private final ConcurrentLinkedQueue<Long> saves = new ConcurrentLinkedQueue<>();
+    private final ConcurrentLinkedQueue<Long> reads = new ConcurrentLinkedQueue<>();
+    private final ConcurrentLinkedQueue<Long> pages = new ConcurrentLinkedQueue<>();
+    private final ConcurrentLinkedQueue<Long> proposals = new ConcurrentLinkedQueue<>();
+    private final AtomicInteger comeAgain = new AtomicInteger();
     private final ConcurrentLinkedQueue<String> errors = new ConcurrentLinkedQueue<>();
 
     private PeopleAtOnce() {}
@@ -38,22 +45,43 @@ public final class PeopleAtOnce {
     public static void main(String[] arguments) throws Exception {
         JsonNode run = Http.MAPPER.readTree(Files.readAllBytes(Path.of(arguments[0])));
         int seconds = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 120;
-        JsonNode account = run.path("accounts").get(0);
+        JsonNode account = run.path("accounts").get(2);
+        Path process = Path.of("/proc", run.path("pid").asString());
+        System.out.println("before: " + state(process));
         new PeopleAtOnce()
                 .run(
                         run.path("url").asString(),
                         new DemoAccount(
                                 account.path("name").asString(),
                                 account.path("password").asString(),
-                                Role.designer),
+                                Role.keeper),
                         seconds);
+        TimeUnit.SECONDS.sleep(35);
+        System.out.println("after, when all have gone: " + state(process));
+    }
+
+    private static String state(Path process) throws IOException {
+        try (Stream<Path> handles = Files.list(process.resolve("fd"));
+                Stream<Path> threads = Files.list(process.resolve("task"))) {
+            return threads.count() + " threads, " + handles.count() + " file handles, "
+                    + Files.readString(process.resolve("status"))
+                            .lines()
+                            .filter(line -> line.startsWith("VmRSS"))
+                            .findFirst()
+                            .orElse("");
+        }
     }
 
     private void run(String url, DemoAccount account, int seconds) throws Exception {
         List<Http> people = new ArrayList<>();
+        Http keeper = Http.browser(url);
+        keeper.signIn(account);
         for (int i = 0; i < PEOPLE; i++) {
+            String name = "at once " + i;
+            JsonNode made = keeper.post("api/people", "{\"name\":\"" + name + "\",\"role\":\"designer\"}")
+                    .json();
             Http person = Http.browser(url);
-            person.signIn(account);
+            person.signIn(new DemoAccount(name, made.path("password").asString(), Role.designer));
             people.add(person);
         }
         System.out.println(PEOPLE + " people are signed in; " + seconds + " seconds of editing begin");
@@ -80,12 +108,21 @@ public final class PeopleAtOnce {
         for (Future<?> each : all) {
             each.get();
         }
+        for (JsonNode member : keeper.get("api/people").json()) {
+            if (member.path("name").asString().startsWith("at once ")) {
+                keeper.delete("api/people/" + member.path("id").asString());
+            }
+        }
         report("evaluations", evaluations, seconds);
         report("saves", saves, seconds);
+        report("reads of the shelf", reads, seconds);
+        report("pages", pages, seconds);
+        report("proposals", proposals, seconds);
+        System.out.println("searches told to come again: " + comeAgain);
         System.out.println("errors: " + errors.size());
         errors.stream().limit(5).forEach(System.out::println);
         if (!errors.isEmpty()) {
-            System.exit(1);
+            throw new IllegalStateException("there were errors");
         }
     }
 
@@ -99,7 +136,20 @@ public final class PeopleAtOnce {
             Thread.sleep(LEAST_THOUGHT_MS + random.nextInt(MORE_THOUGHT_MS));
             ObjectNode item = (ObjectNode) pack.path("item");
             item.put("massKg", 1 + random.nextInt(2000) / 100.0);
-            timed(evaluations, () -> person.post("api/evaluations", pack.toString()), 200);
+            int what = random.nextInt(100);
+            if (what < 3) {
+                propose(person, pack);
+                continue;
+            }
+            if (what < 25) {
+                timed(reads, () -> person.get("api/packs?size=24"), 200);
+                continue;
+            }
+            if (what < 28) {
+                timed(pages, () -> person.get("api/packs/" + id + "/page.pdf"), 200);
+                continue;
+            }
+            timed(evaluations, () -> person.post("api/evaluations?simulate=never", pack.toString()), 200);
             if (edit % 2 == 0) {
                 String tag = Http.tag(version);
                 Answer saved = timed(
@@ -112,6 +162,21 @@ public final class PeopleAtOnce {
             errors.add("pack " + number + " is at version " + stored.path("version") + ", acknowledged was " + version);
         }
         person.delete("api/packs/" + id);
+    }
+
+    private void propose(Http person, ObjectNode pack) {
+        String body = "{\"pack\":" + pack + ",\"limits\":{\"build\":\"any\",\"foams\":[],\"longestMm\":null,"
+                + "\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":false,\"stockOnly\":false,\"stepMm\":10}}";
+        long begin = System.nanoTime();
+        Answer answer = person.post("api/proposals", body);
+        if (answer.status() == 200) {
+            proposals.add(System.nanoTime() - begin);
+        } else if ((answer.status() == 429 || answer.status() == 503)
+                && answer.raw().headers().firstValue("Retry-After").isPresent()) {
+            comeAgain.incrementAndGet();
+        } else {
+            errors.add("proposals " + answer.status() + " " + answer.body());
+        }
     }
 
     private interface Call {

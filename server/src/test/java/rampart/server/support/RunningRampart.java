@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.List;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
-import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -23,31 +22,23 @@ public final class RunningRampart implements BeforeAllCallback {
     private TestDatabase database;
     private ConfigurableApplicationContext context;
 
+    /** One for all the classes that run in this JVM; it ends with it. */
     @Override
     public void beforeAll(ExtensionContext extension) {
-        shared = extension
-                .getRoot()
-                .getStore(Namespace.GLOBAL)
-                .getOrComputeIfAbsent(Started.class, key -> new Started(), Started.class)
-                .rampart;
-    }
-
-    /** Closed by JUnit when all tests are done. */
-    private static final class Started implements AutoCloseable {
-        private final RunningRampart rampart = new RunningRampart();
-
-        Started() {
-            rampart.database = new TestDatabase();
-            rampart.context = start(
-                    rampart.database,
-                    "--rampart.demo=true",
-                    "--rampart.demo-packs=" + Path.of("../demo/packs").toAbsolutePath());
-        }
-
-        @Override
-        public void close() {
-            rampart.context.close();
-            rampart.database.close();
+        synchronized (RunningRampart.class) {
+            if (shared == null) {
+                RunningRampart started = new RunningRampart();
+                started.database = new TestDatabase();
+                started.context = start(
+                        started.database,
+                        "--rampart.demo=true",
+                        "--rampart.demo-packs=" + Path.of("../demo/packs").toAbsolutePath());
+                Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+                    started.context.close();
+                    started.database.close();
+                }));
+                shared = started;
+            }
         }
     }
 
