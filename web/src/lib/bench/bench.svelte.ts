@@ -230,7 +230,8 @@ export class Bench {
       }
     } else if (problem.status === 400) {
       this.problems = problem.errors ?? [{ path: '', message: problem.detail }];
-      this.saving = { kind: 'refused' };
+      // What was stored so has not been typed just now.
+      this.saving = this.dirty ? { kind: 'refused' } : this.saving;
     } else {
       this.saving = { kind: 'failed', reason: problem.detail, signedOut: problem.status === 401 };
       setTimeout(() => turn === this.asked && void this.evaluate(), TRY_AGAIN_MS);

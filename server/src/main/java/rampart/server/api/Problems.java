@@ -20,6 +20,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
@@ -140,6 +141,16 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<Object> databaseAway(Exception e) {
         LOG.warn("the database did not answer: {}", e.getMessage());
         return later(Message.DATABASE_AWAY, 2);
+    }
+
+    /** Errors that have no class of their own: a full disk is one, and happens. */
+    @ExceptionHandler
+    ProblemDetail uncategorized(UncategorizedSQLException e, HttpServletRequest request) {
+        if (String.valueOf(e.getMessage()).contains("is full")) {
+            LOG.error("the disk of the database is full: {}", e.getMessage());
+            return detail(Message.DISK_FULL);
+        }
+        return unexpected(e, request);
     }
 
     @ExceptionHandler

@@ -303,6 +303,11 @@ public enum Message {
             "The database does not answer just now.",
             "This was not saved; what is typed on the page stays there.",
             "Keep the page open and try again."),
+    DISK_FULL(
+            HttpStatus.INSUFFICIENT_STORAGE,
+            "The disk that holds the house is full.",
+            "This was not saved; what is typed on the page stays there.",
+            "Keep the page open, make room on the disk and try again."),
     UNEXPECTED(
             HttpStatus.INTERNAL_SERVER_ERROR,
             "Something went wrong in Rampart.",
