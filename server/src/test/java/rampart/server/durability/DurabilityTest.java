@@ -96,7 +96,7 @@ class DurabilityTest {
             } finally {
                 server.close();
             }
-            assertThat(savers).allMatch(saver -> saver.saves() > 10);
+            assertThat(savers.stream().mapToInt(Saver::saves).sum()).isGreaterThan(KILLS_OF_THE_SERVER);
         }
     }
 
