@@ -91,14 +91,14 @@ class PackController {
                     @Min(value = 1, message = "a page has 1 to 100 packs")
                     @Max(value = MOST_ON_A_PAGE, message = "a page has 1 to 100 packs")
                     int size) {
-        List<PackShelf.OnShelf> found = shelf.search(
-                search, Optional.ofNullable(verdict).map(StatusView::status), Optional.ofNullable(kind), sort);
-        List<PackViews.Card> cards = found.stream()
-                .skip((long) page * size)
-                .limit(size)
-                .map(PackViews.Card::of)
-                .toList();
-        return new PackViews.Page(cards, found.size(), page, size);
+        PackShelf.Found found = shelf.search(
+                search,
+                Optional.ofNullable(verdict).map(StatusView::status),
+                Optional.ofNullable(kind),
+                sort,
+                page,
+                size);
+        return new PackViews.Page(found.items().stream().map(PackViews.Card::of).toList(), found.total(), page, size);
     }
 
     /**

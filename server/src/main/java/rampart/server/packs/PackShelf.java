@@ -2,11 +2,13 @@ package rampart.server.packs;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,22 +77,42 @@ public class PackShelf {
     /** A pack with what its card shows. */
     public record OnShelf(Header header, Summary summary) {}
 
+    /** One page of what was found, and how many there are. */
+    public record Found(List<OnShelf> items, long total) {}
+
     /**
-     * The packs a person looks for.
+     * The packs a person looks for. Where nothing but names and times is asked for, only those on the page are evaluated.
      *
      * @param text stands in name or note
      * @param verdict only those of this verdict
      * @param kind only those built so
+     * @param page counted from 0
      */
-    public List<OnShelf> search(String text, Optional<Status> verdict, Optional<Kind> kind, Sort sort) {
-        return packs.headers(text).stream()
-                .flatMap(header -> summaries.of(header).map(s -> new OnShelf(header, s)).stream())
+    public Found search(String text, Optional<Status> verdict, Optional<Kind> kind, Sort sort, int page, int size) {
+        List<Header> headers = packs.headers(text);
+        Optional<Comparator<Header>> order = sort.ofHeaders();
+        if (verdict.isEmpty() && kind.isEmpty() && order.isPresent()) {
+            List<OnShelf> items = headers.stream()
+                    .sorted(order.get())
+                    .skip((long) page * size)
+                    .limit(size)
+                    .flatMap(this::onShelf)
+                    .toList();
+            return new Found(items, headers.size());
+        }
+        List<OnShelf> all = headers.stream()
+                .flatMap(this::onShelf)
                 .filter(pack ->
                         verdict.isEmpty() || verdict.get() == pack.summary().verdict())
                 .filter(pack ->
                         kind.isEmpty() || kind.get() == pack.summary().kind().orElse(null))
                 .sorted(sort.order())
                 .toList();
+        return new Found(all.stream().skip((long) page * size).limit(size).toList(), all.size());
+    }
+
+    private Stream<OnShelf> onShelf(Header header) {
+        return summaries.of(header).map(summary -> new OnShelf(header, summary)).stream();
     }
 
     /** Sets what is remembered of the item; false if there is no such pack. */

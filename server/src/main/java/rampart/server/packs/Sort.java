@@ -1,9 +1,11 @@
 package rampart.server.packs;
 
 import java.util.Comparator;
+import java.util.Optional;
 import rampart.core.pack.Status;
 import rampart.formats.view.SizeView;
 import rampart.server.packs.PackShelf.OnShelf;
+import rampart.server.store.PackRepository.Header;
 
 /** Orders of the shelf; packs that are alike stay with the last saved first. */
 public enum Sort {
@@ -24,6 +26,15 @@ public enum Sort {
 
     Sort(Comparator<OnShelf> order) {
         this.order = order;
+    }
+
+    /** The same order told from the headers alone; empty where it needs what the packs come to. */
+    Optional<Comparator<Header>> ofHeaders() {
+        return switch (this) {
+            case saved -> Optional.of(Comparator.comparing(Header::savedAt).reversed());
+            case name -> Optional.of(Comparator.comparing(Header::name, String.CASE_INSENSITIVE_ORDER));
+            default -> Optional.empty();
+        };
     }
 
     Comparator<OnShelf> order() {
