@@ -24,7 +24,7 @@ export function spread(
 ): Spot[] {
   const placed: Spot[] = [];
   for (const spot of spots) {
-    placed.push(ring(spot, plane).find((at) => placed.every((other) => apart(at, other, piece))) ?? spot);
+    placed.push(within(spot, plane).find((at) => placed.every((other) => apart(at, other, piece))) ?? spot);
   }
   return placed;
 }
@@ -39,7 +39,7 @@ function* tries(spot: Spot): Generator<Spot> {
   }
 }
 
-function ring(spot: Spot, plane: { left: number; right: number; top: number; bottom: number }): Spot[] {
+function within(spot: Spot, plane: { left: number; right: number; top: number; bottom: number }): Spot[] {
   return [...tries(spot)].filter(
     (at) => at === spot || (at.x >= plane.left && at.x <= plane.right && at.y >= plane.top && at.y <= plane.bottom)
   );

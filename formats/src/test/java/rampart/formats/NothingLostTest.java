@@ -68,15 +68,11 @@ class NothingLostTest {
 
     @Test
     void anItemTurnedIsTheFileThatTurningItLeaves() {
-        EveryField packs = new EveryField(new Random(99));
-        for (int i = 0; i < 1; i++) {
-            PackFile file = packs.next();
-            for (Orientation turned : Orientation.all(file.pack(), file.catalogue(STANDARD), Watcher.NONE)) {
-                Evaluation evaluation = Evaluator.evaluate(
-                        PackFile.read(file.turned(turned.turn()).write()).pack(), STANDARD);
-                assertThat(evaluation.lowestMargin())
-                        .isEqualTo(turned.evaluation().lowestMargin());
-            }
+        PackFile file = new EveryField(new Random(99)).next();
+        for (Orientation turned : Orientation.all(file.pack(), file.catalogue(STANDARD), Watcher.NONE)) {
+            Evaluation evaluation = Evaluator.evaluate(
+                    PackFile.read(file.turned(turned.turn()).write()).pack(), STANDARD);
+            assertThat(evaluation.lowestMargin()).isEqualTo(turned.evaluation().lowestMargin());
         }
     }
 

@@ -2,6 +2,7 @@ package rampart.server.packs;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.function.Function;
 import rampart.core.pack.Status;
 import rampart.formats.view.SizeView;
 import rampart.server.packs.PackShelf.OnShelf;
@@ -10,9 +11,9 @@ import rampart.server.store.PackRepository.Header;
 /** Orders of the shelf; packs that are alike stay with the last saved first. */
 public enum Sort {
     /** Last saved first. */
-    saved(Comparator.comparing((OnShelf p) -> p.header().savedAt()).reversed()),
+    saved(Comparator.comparing(Header::savedAt).reversed(), OnShelf::header),
     /** By name, as a person reads it. */
-    name(Comparator.comparing(p -> p.header().name(), String.CASE_INSENSITIVE_ORDER)),
+    name(Comparator.comparing(Header::name, String.CASE_INSENSITIVE_ORDER), OnShelf::header),
     /** What breaks first, then by margin. */
     weakest(Comparator.comparing((OnShelf p) -> p.summary().verdict(), Comparator.comparingInt(Sort::urgency))
             .thenComparingDouble(p -> p.summary().margin().orElse(0))),
@@ -23,18 +24,21 @@ public enum Sort {
     mass(Comparator.comparingDouble((OnShelf p) -> -p.summary().grossMassKg().orElse(0)));
 
     private final Comparator<OnShelf> order;
+    private final Optional<Comparator<Header>> ofHeaders;
 
     Sort(Comparator<OnShelf> order) {
         this.order = order;
+        ofHeaders = Optional.empty();
+    }
+
+    Sort(Comparator<Header> order, Function<OnShelf, Header> header) {
+        this.order = Comparator.comparing(header, order);
+        ofHeaders = Optional.of(order);
     }
 
     /** The same order told from the headers alone; empty where it needs what the packs come to. */
     Optional<Comparator<Header>> ofHeaders() {
-        return switch (this) {
-            case saved -> Optional.of(Comparator.comparing(Header::savedAt).reversed());
-            case name -> Optional.of(Comparator.comparing(Header::name, String.CASE_INSENSITIVE_ORDER));
-            default -> Optional.empty();
-        };
+        return ofHeaders;
     }
 
     Comparator<OnShelf> order() {

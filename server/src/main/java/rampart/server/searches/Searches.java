@@ -246,9 +246,4 @@ public class Searches implements SmartLifecycle {
     public synchronized boolean isRunning() {
         return open;
     }
-
-    @Override
-    public int getPhase() {
-        return DEFAULT_PHASE;
-    }
 }

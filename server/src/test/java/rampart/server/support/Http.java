@@ -143,12 +143,12 @@ public final class Http {
         return answer;
     }
 
-    /** A demo pack's file. */
     /** A version as {@code If-Match} takes it. */
     public static String tag(long version) {
         return "\"" + version + "\"";
     }
 
+    /** A demo pack's file. */
     public static String demoPack(String name) {
         try {
             return Files.readString(Path.of("../demo/packs/" + name + ".json"));
