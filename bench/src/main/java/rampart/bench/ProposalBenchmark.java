@@ -69,8 +69,7 @@ public class ProposalBenchmark {
 
     @Benchmark
     public Proposals.Answer propose(Walls walls) {
-        Proposals.Answer answer =
-                Proposals.find(read, catalogue, ProposalLimits.none(), prices, Watcher.NONE);
+        Proposals.Answer answer = Proposals.find(read, catalogue, ProposalLimits.none(), prices, Watcher.NONE);
         walls.considered = answer.considered();
         walls.evaluated = answer.evaluated();
         walls.found = answer.proposals().size();
