@@ -27,8 +27,9 @@ serve() {
   [ -n "$port" ] || port=$(free_port 8080)
   rm -f "$home/run.json"
   # With policy 1 the threads of searches, which ask for the lowest priority, give way to everything else.
-  local options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -XX:SharedArchiveFile="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
-  [ -f "$APP/classes.jsa" ] || options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -XX:ArchiveClassesAtExit="$APP/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  # That policy would also let the compiler go before people's requests: it works beside them.
+  local options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -XX:CompilerThreadPriority=1 -Xlog:cds=off -Xlog:cds+dynamic=off)
+  [ -f "$APP/classes.jsa" ] && options+=(-XX:SharedArchiveFile="$APP/classes.jsa") || options+=(-XX:ArchiveClassesAtExit="$APP/classes.jsa")
   local settings=(--rampart.run-file="$home/run.json")
   [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")
   : >"$home/server.log"
@@ -117,7 +118,8 @@ with_demo() {
     cd "$ROOT"
     mvn -q -B -ntp -pl core,formats,web,server -DskipTests -Dspotless.check.skip test-compile dependency:build-classpath \
       -Dmdep.outputFile=target/test.classpath -Dmdep.includeScope=test
-    java -cp "server/target/test-classes:server/target/classes:$(cat server/target/test.classpath)" "$class" "$STATE/demo/run.json" "$@"
+    # Compiled quickly, not well: on the same cores as what is measured.
+    java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -cp "server/target/test-classes:server/target/classes:$(cat server/target/test.classpath)" "$class" "$STATE/demo/run.json" "$@"
   )
   [ "$started" = no ] || stop_house demo
 }

@@ -1,13 +1,8 @@
 package rampart.core.pack;
 
 import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
 import java.util.List;
-import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
+import rampart.core.words.Rounding;
 import rampart.core.words.Sentence;
 
 /**
@@ -19,10 +14,8 @@ import rampart.core.words.Sentence;
  * @param notes what was neglected or lies outside the tested range
  */
 public record Working(String formula, List<String> steps, List<Figure> figures, List<Sentence> notes) {
-    private static final MathContext FOUR_DIGITS = new MathContext(4, RoundingMode.HALF_EVEN);
     private static final int PLAIN_FROM = -6;
     private static final int PLAIN_TO = 7;
-    private static final Pattern SYMBOL = Pattern.compile("[A-Za-z][A-Za-z0-9_]*(?![A-Za-z0-9_]*\\()");
 
     public Working {
         steps = List.copyOf(steps);
@@ -41,12 +34,43 @@ public record Working(String formula, List<String> steps, List<Figure> figures, 
 
     /** The right side of a formula of this working with the numbers put in. */
     public String withNumbers(String line) {
-        Map<String, Double> values =
-                figures.stream().collect(Collectors.toMap(Figure::symbol, Figure::value, (first, second) -> first));
-        String right = line.substring(line.indexOf('=') + 1).trim();
-        return SYMBOL.matcher(right)
-                .replaceAll(match -> Matcher.quoteReplacement(
-                        values.containsKey(match.group()) ? shortly(values.get(match.group())) : match.group()));
+        int end = line.length();
+        StringBuilder text = new StringBuilder(end);
+        int at = line.indexOf('=') + 1;
+        while (at < end) {
+            char sign = line.charAt(at);
+            if (!isLetter(sign)) {
+                text.append(sign);
+                at++;
+                continue;
+            }
+            int begin = at;
+            while (at < end && isOfASymbol(line.charAt(at))) {
+                at++;
+            }
+            boolean isFunction = at < end && line.charAt(at) == '(';
+            String symbol = line.substring(begin, at);
+            text.append(isFunction ? symbol : number(symbol));
+        }
+        return text.toString().trim();
+    }
+
+    private static boolean isLetter(char sign) {
+        return (sign >= 'a' && sign <= 'z') || (sign >= 'A' && sign <= 'Z');
+    }
+
+    private static boolean isOfASymbol(char sign) {
+        return isLetter(sign) || (sign >= '0' && sign <= '9') || sign == '_';
+    }
+
+    /** What stands for a symbol: its value, or itself where it has none here. */
+    private String number(String symbol) {
+        for (Figure figure : figures) {
+            if (figure.symbol().equals(symbol)) {
+                return shortly(figure.value());
+            }
+        }
+        return symbol;
     }
 
     /** Four significant digits without trailing zeros, in powers of ten where a plain number would be long. */
@@ -54,7 +78,7 @@ public record Working(String formula, List<String> steps, List<Figure> figures, 
         if (value == 0) {
             return "0";
         }
-        BigDecimal rounded = new BigDecimal(value, FOUR_DIGITS).stripTrailingZeros();
+        BigDecimal rounded = Rounding.fourDigits(value);
         int exponent = rounded.precision() - rounded.scale() - 1;
         return exponent >= PLAIN_FROM && exponent < PLAIN_TO ? rounded.toPlainString() : rounded.toString();
     }

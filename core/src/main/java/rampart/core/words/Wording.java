@@ -1,7 +1,6 @@
 package rampart.core.words;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -182,7 +181,7 @@ public record Wording(Lengths lengths, Masses masses, Decimal decimal) {
 
     /** At most so many decimals, no trailing zeros; made for each drop of each evaluation, so without a formatter. */
     public static String decimals(double value, int places) {
-        BigDecimal rounded = BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP);
+        BigDecimal rounded = Rounding.decimals(value, places);
         return rounded.signum() == 0
                 ? "0"
                 : places == 0

@@ -11,6 +11,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
@@ -36,8 +39,16 @@ final class Faces {
     Faces(PDDocument document) throws IOException {
         this.document = document;
         try (InputStream in = PDDocument.class.getResourceAsStream(SHIPPED)) {
-            shipped = PDType0Font.load(document, in, true);
+            shipped = load(in);
         }
+    }
+
+    /** Without its ligatures: looking for them takes most of the time of a page, and breaking lines knows nothing of them. */
+    private PDType0Font load(InputStream in) throws IOException {
+        TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));
+        document.registerTrueTypeFontForClosing(font);
+        font.setEnableGsub(false);
+        return PDType0Font.load(document, font, true);
     }
 
     /** A stretch of text in one typeface. */
@@ -80,7 +91,7 @@ final class Faces {
             PDType0Font other = others.get(path);
             if (other == null && Files.isReadable(path)) {
                 try (InputStream in = Files.newInputStream(path)) {
-                    other = PDType0Font.load(document, in, true);
+                    other = load(in);
                 }
                 others.put(path, other);
             }

@@ -2,6 +2,7 @@ package rampart.server.demo;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.io.ClassPathResource;
@@ -18,6 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
  * person's edits do not wait for a cold machine: measured in docs/performance.md.
  */
 @Component
+@ConditionalOnProperty(name = "rampart.warm-up", matchIfMissing = true)
 class WarmUp {
     /** Chosen, not tuned: its effect was measured with the other changes of docs/performance.md. */
     private static final int TIMES = 400;

@@ -17,19 +17,26 @@ public final class Search implements Watcher {
 
     private final String who;
     private final String what;
+    private final Traffic traffic;
     private final AtomicReference<End> end = new AtomicReference<>();
     private volatile boolean running;
     private volatile int done;
     private volatile int of;
     private volatile int found;
 
-    Search(String who, String what) {
+    Search(String who, String what, Traffic traffic) {
         this.who = who;
         this.what = what;
+        this.traffic = traffic;
     }
 
     @Override
     public boolean goOn() {
+        traffic.giveWay();
+        return underWay();
+    }
+
+    boolean underWay() {
         return end.get() == null;
     }
 

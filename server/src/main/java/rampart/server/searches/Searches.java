@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinPool;
-import java.util.concurrent.ForkJoinWorkerThread;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -40,29 +39,22 @@ public class Searches implements SmartLifecycle {
 
     private final int atOnce;
     private final Duration longest;
+    private final Traffic traffic;
     private final ForkJoinPool pool;
     private final Deque<Waiting> queue = new ArrayDeque<>();
     private final Set<Search> running = new HashSet<>();
     private boolean open = true;
 
     @Autowired
-    Searches() {
-        this(Runtime.getRuntime().availableProcessors(), LONGEST);
+    Searches(Traffic traffic) {
+        this(Runtime.getRuntime().availableProcessors(), LONGEST, traffic);
     }
 
-    Searches(int atOnce, Duration longest) {
+    Searches(int atOnce, Duration longest, Traffic traffic) {
         this.atOnce = atOnce;
         this.longest = longest;
-        pool = new ForkJoinPool(atOnce, Searches::thread, null, false);
-    }
-
-    /** The lowest priority: with -XX:ThreadPriorityPolicy=1 the machine lets everything else go first. */
-    @SuppressWarnings("ThreadPriorityCheck")
-    private static ForkJoinWorkerThread thread(ForkJoinPool pool) {
-        ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(pool);
-        thread.setName("search-" + thread.getPoolIndex());
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
+        this.traffic = traffic;
+        pool = Background.threads("search", atOnce, Thread.MIN_PRIORITY);
     }
 
     /** One in the queue, or begun. */
@@ -89,13 +81,15 @@ public class Searches implements SmartLifecycle {
      * @throws SearchRefusedException if it is not taken, or ended before it had an answer
      */
     public <T> T run(String who, String what, BooleanSupplier gone, Onlooker onlooker, Function<Search, T> work) {
-        Waiting waiting = enter(new Search(who, what));
+        Waiting waiting = enter(new Search(who, what, traffic));
         Search search = waiting.search();
+        traffic.leave();
         try {
             await(waiting.turn(), waiting, gone, onlooker);
             CompletableFuture<T> answer = CompletableFuture.supplyAsync(() -> work.apply(search), pool);
             return await(answer, waiting, gone, onlooker);
         } finally {
+            traffic.enter();
             search.end(Search.End.LEFT);
             leave(waiting);
         }
@@ -155,7 +149,7 @@ public class Searches implements SmartLifecycle {
                 if (gone.getAsBoolean()) {
                     search.end(Search.End.LEFT);
                 }
-                if (!search.goOn()) {
+                if (!search.underWay()) {
                     throw ended(search);
                 }
                 onlooker.look(search, place(waiting));

@@ -3,6 +3,7 @@ package rampart.server.verdicts;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.FutureTask;
 import org.springframework.stereotype.Component;
 import rampart.core.material.Catalogue;
@@ -11,48 +12,47 @@ import rampart.core.pack.Evaluator;
 import rampart.formats.PackFile;
 import rampart.formats.Sha256;
 import rampart.formats.Verdicts;
+import rampart.server.searches.Background;
 
 /**
  * The one verdict of each pack, the same on bench, shelf and paper. Falls that are worked in time take a while: they are kept
- * by the content of the file, and who asks while they are being worked waits for the same answer.
+ * by the content of the file, and who asks while they are being worked waits for the same answer. They are worked on threads
+ * of their own that give way to what is quick; searches give way to them.
  */
 @Component
 public class KeptVerdicts implements Verdicts {
     /** An evaluation takes some hundred kilobytes. */
     private static final int MOST = 150;
 
-    private final Catalogue standard;
-    private final Map<String, FutureTask<Evaluation>> kept = new LinkedHashMap<>(16, 0.75f, true) {
+    /** A file, by its hash, and what it does not bring. */
+    private record Content(String file, Catalogue materials) {}
+
+    private final ForkJoinPool pool =
+            Background.threads("falls", Runtime.getRuntime().availableProcessors(), Thread.MIN_PRIORITY + 1);
+    private final Map<Content, FutureTask<Evaluation>> kept = new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, FutureTask<Evaluation>> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Content, FutureTask<Evaluation>> eldest) {
             return size() > MOST;
         }
     };
 
-    KeptVerdicts(Catalogue standard) {
-        this.standard = standard;
-    }
-
     @Override
     public Evaluation of(PackFile file, Catalogue materials) {
         Evaluation quick = Evaluator.evaluate(file.pack(), file.catalogue(materials));
-        if (!quick.doubted()) {
-            return quick;
-        }
-        return materials.equals(standard) ? kept(file) : Verdicts.ANEW.of(file, materials);
+        return quick.doubted() ? worked(file, materials) : quick;
     }
 
-    private Evaluation kept(PackFile file) {
-        String key = Sha256.hex(file.write());
-        FutureTask<Evaluation> mine = new FutureTask<>(() -> Verdicts.ANEW.of(file, standard));
+    private Evaluation worked(PackFile file, Catalogue materials) {
+        Content key = new Content(Sha256.hex(file.write()), materials);
+        FutureTask<Evaluation> mine = new FutureTask<>(() -> Verdicts.ANEW.of(file, materials));
         FutureTask<Evaluation> task;
         synchronized (kept) {
             task = kept.computeIfAbsent(key, k -> mine);
         }
         if (task.equals(mine)) {
-            mine.run();
+            pool.execute(mine);
         }
         try {
             return task.get();

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -149,20 +150,23 @@ class ArchiveTest {
                     .toList();
             ExecutorService threads = Executors.newFixedThreadPool(savers.size());
             savers.forEach(threads::execute);
+            List<Path> written = new ArrayList<>();
             for (int i = 0; i < 5; i++) {
                 ServerProcess.pause(200);
-                Path file = write(old, "load" + i + ".zip");
-                try (TestDatabase fresh = new TestDatabase();
-                        HouseTables tables = tables(fresh)) {
-                    Archive.restore(file, tables);
-                    Path again = folder.resolve("again" + i + ".zip");
-                    Archive.write(tables, again, NOW);
-                    assertThat(entries(again)).isEqualTo(entries(file));
-                }
+                written.add(write(old, "load" + i + ".zip"));
             }
             savers.forEach(Saver::stop);
             threads.shutdown();
             assertThat(threads.awaitTermination(30, TimeUnit.SECONDS)).isTrue();
+            for (Path file : written) {
+                try (TestDatabase fresh = new TestDatabase();
+                        HouseTables tables = tables(fresh)) {
+                    Archive.restore(file, tables);
+                    Path again = folder.resolve("again-" + file.getFileName());
+                    Archive.write(tables, again, NOW);
+                    assertThat(entries(again)).isEqualTo(entries(file));
+                }
+            }
             assertThat(savers).allMatch(s -> s.saves() > 5);
             assertThat(savers.stream().map(Saver::lost)).allMatch(String::isEmpty);
         }
@@ -281,10 +285,15 @@ class ArchiveTest {
     }
 
     private static byte[] changed(Path file, String name, UnaryOperator<String> change) throws IOException {
+        return changed(file, Map.of(name, change));
+    }
+
+    private static byte[] changed(Path file, Map<String, UnaryOperator<String>> changes) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             for (Map.Entry<String, String> entry : entries(file).entrySet()) {
-                String text = entry.getKey().equals(name) ? change.apply(entry.getValue()) : entry.getValue();
+                String text = changes.getOrDefault(entry.getKey(), UnaryOperator.identity())
+                        .apply(entry.getValue());
                 if (text != null) {
                     zip.putNextEntry(new ZipEntry(entry.getKey()));
                     zip.write(text.getBytes(StandardCharsets.UTF_8));
@@ -297,11 +306,13 @@ class ArchiveTest {
 
     /** A change that the manifest vouches for. */
     private byte[] signed(Path file, String name, UnaryOperator<String> change) throws IOException {
-        String table = change.apply(entries(file).get(name));
-        Path half = folder.resolve("half.zip");
-        Files.write(half, changed(file, name, text -> table));
-        String sum = Sha256.hex(table.getBytes(StandardCharsets.UTF_8));
-        String before = Sha256.hex(entries(file).get(name).getBytes(StandardCharsets.UTF_8));
-        return changed(half, Manifest.NAME, text -> text.replace(before, sum));
+        String before = entries(file).get(name);
+        String after = change.apply(before);
+        String sum = sum(before);
+        return changed(file, Map.of(name, text -> after, Manifest.NAME, manifest -> manifest.replace(sum, sum(after))));
+    }
+
+    private static String sum(String table) {
+        return Sha256.hex(table.getBytes(StandardCharsets.UTF_8));
     }
 }

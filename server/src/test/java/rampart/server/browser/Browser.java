@@ -23,6 +23,9 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 public final class Browser implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
 
+    /** What is waited for is mostly there at once. */
+    private static final Duration GLANCE = Duration.ofMillis(40);
+
     private final String address;
     private final Path downloads;
     private final ChromeDriver driver;
@@ -82,7 +85,7 @@ public final class Browser implements AutoCloseable {
 
     /** The first element that matches, as soon as it is there and shown. */
     public WebElement see(String css) {
-        return new WebDriverWait(driver, PATIENCE).until(d -> {
+        return new WebDriverWait(driver, PATIENCE, GLANCE).until(d -> {
             List<WebElement> found = d.findElements(By.cssSelector(css));
             return found.stream().filter(WebElement::isDisplayed).findFirst().orElse(null);
         });
@@ -91,7 +94,7 @@ public final class Browser implements AutoCloseable {
     /** The button or link with this text, as soon as it is there and shown. */
     public WebElement button(String text) {
         String xpath = "//*[self::button or self::a or self::summary][normalize-space(.)='" + text + "']";
-        return new WebDriverWait(driver, PATIENCE).until(d -> {
+        return new WebDriverWait(driver, PATIENCE, GLANCE).until(d -> {
             List<WebElement> found = d.findElements(By.xpath(xpath));
             return found.stream().filter(WebElement::isDisplayed).findFirst().orElse(null);
         });
@@ -99,7 +102,7 @@ public final class Browser implements AutoCloseable {
 
     /** Waits until the condition holds. */
     public void until(java.util.function.BooleanSupplier condition) {
-        new WebDriverWait(driver, PATIENCE)
+        new WebDriverWait(driver, PATIENCE, GLANCE)
                 .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
                 .until(d -> condition.getAsBoolean());
     }

@@ -19,7 +19,7 @@ import rampart.server.searches.SearchRefusedException.Reason;
 class SearchesTest {
     private static final Duration LONG = Duration.ofSeconds(30);
 
-    private final Searches searches = new Searches(2, LONG);
+    private final Searches searches = new Searches(2, LONG, new Traffic());
     private final CountDownLatch goOn = new CountDownLatch(1);
 
     @AfterEach
@@ -126,7 +126,7 @@ class SearchesTest {
 
     @Test
     void itEndsAfterItsTimeAndWhenTheServerEnds() throws Exception {
-        Searches hasty = new Searches(1, Duration.ofMillis(100));
+        Searches hasty = new Searches(1, Duration.ofMillis(100), new Traffic());
         assertThat(refused(ask(hasty, "ann", new AtomicBoolean()))).isEqualTo(Reason.TOO_LONG);
         hasty.stop();
         CompletableFuture<String> asked = ask("ann");

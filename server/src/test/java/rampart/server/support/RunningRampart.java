@@ -46,6 +46,8 @@ public final class RunningRampart implements BeforeAllCallback {
     public static ConfigurableApplicationContext start(TestDatabase database, String... settings) {
         List<String> arguments = new java.util.ArrayList<>(List.of(
                 "--server.port=0",
+                // It would only take the machine from the tests.
+                "--rampart.warm-up=false",
                 "--spring.datasource.url=" + database.url(),
                 "--spring.datasource.username=rampart",
                 "--spring.datasource.password=" + database.password()));

@@ -37,6 +37,7 @@ public final class ServerProcess implements AutoCloseable {
                             System.getProperty("java.class.path"),
                             "rampart.server.RampartApplication",
                             "--server.port=" + port,
+                            "--rampart.warm-up=false",
                             "--spring.datasource.url=" + database.url(),
                             "--spring.datasource.username=rampart",
                             "--spring.datasource.password=" + database.password()))
