@@ -27,8 +27,10 @@ serve() {
   [ -n "$port" ] || port=$(free_port 8080)
   rm -f "$home/run.json"
   # With policy 1 the threads of searches, which ask for the lowest priority, give way to everything else.
-  # That policy would also let the compiler go before people's requests: it works beside them.
-  local options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -XX:CompilerThreadPriority=1 -Xlog:cds=off -Xlog:cds+dynamic=off)
+  # Only what runs very often, as searches do, is worth the best compiler's time: a fresh house full of people was
+  # twenty times slower while everything was compiled twice (docs/performance.md).
+  local options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -Xlog:cds=off -Xlog:cds+dynamic=off)
+  options+=(-XX:Tier4InvocationThreshold=50000 -XX:Tier4MinInvocationThreshold=20000 -XX:Tier4CompileThreshold=150000)
   [ -f "$APP/classes.jsa" ] && options+=(-XX:SharedArchiveFile="$APP/classes.jsa") || options+=(-XX:ArchiveClassesAtExit="$APP/classes.jsa")
   local settings=(--rampart.run-file="$home/run.json")
   [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")

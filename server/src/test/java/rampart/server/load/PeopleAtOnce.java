@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Fifty people at once against a running demo, each editing a pack of their own for two minutes: a change every second or
+ * A hundred people at once against a running demo, each editing a pack of their own for two minutes: a change every second or
  * so, each evaluated, every other one saved. Prints errors and how long evaluations and saves took.
  */
 public final class PeopleAtOnce {
@@ -56,7 +56,7 @@ public final class PeopleAtOnce {
                                 account.path("password").asString(),
                                 Role.keeper),
                         seconds);
-        TimeUnit.SECONDS.sleep(35);
+        TimeUnit.SECONDS.sleep(130);
         System.out.println("after, when all have gone: " + state(process));
     }
 
