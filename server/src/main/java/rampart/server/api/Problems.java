@@ -40,6 +40,7 @@ import rampart.server.packs.DeletedSinceException;
 import rampart.server.photographs.PicturesBusyException;
 import rampart.server.searches.SearchRefusedException;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Every error as application/problem+json: what happened, what is kept; one entry per field where fields are wrong. */
@@ -192,6 +193,10 @@ class Problems extends ResponseEntityExceptionHandler {
                                     unknown.getKnownPropertyIds().stream()
                                             .map(String::valueOf)
                                             .toList()));
+        }
+        if (e instanceof InvalidFormatException invalid && String.class.equals(invalid.getTargetType())) {
+            return new Problem(
+                    path.toString(), "the text holds half of a character (an unpaired surrogate); write it anew");
         }
         return new Problem(
                 path.toString(),

@@ -14,6 +14,8 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.databind.JacksonModule;
+import tools.jackson.databind.module.SimpleModule;
 
 /** Serves the application's page and its assets; unknown pages get the page, missing assets do not. */
 @Configuration(proxyBeanMethods = false)
@@ -59,6 +61,11 @@ class WebConfig implements WebMvcConfigurer {
     JsonFactoryBuilderCustomizer shallow() {
         return builder -> builder.streamReadConstraints(
                 StreamReadConstraints.builder().maxNestingDepth(DEEPEST).build());
+    }
+
+    @Bean
+    JacksonModule wholeText() {
+        return new SimpleModule("whole text").addDeserializer(String.class, new WholeText());
     }
 
     private static final class PageResolver extends PathResourceResolver {

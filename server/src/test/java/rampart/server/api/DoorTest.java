@@ -53,6 +53,22 @@ class DoorTest {
     }
 
     @Test
+    void halvesOfCharactersAreRefusedWhereverTextIsTaken() {
+        Http keeper = Http.signedIn(RunningRampart.keeper());
+        for (String[] call : new String[][] {
+            {"POST", "api/session", "{\"name\":\"nobody\",\"password\":\"\\ud800\"}", "/password"},
+            {"POST", "api/people", "{\"name\":\"x\\udc00y\",\"role\":\"packer\"}", "/name"},
+            {"POST", "api/stores/sheets", "{\"foam\":\"pe-28\",\"thicknessMm\":10,\"source\":\"\\ud83d\"}", "/source"}
+        }) {
+            Answer answer = keeper.send(
+                    call[0], call[1], call[2].getBytes(StandardCharsets.UTF_8), "Content-Type", "application/json");
+            assertThat(answer.status()).as(call[1]).isEqualTo(400);
+            assertThat(answer.json().at("/errors/0/path").asString()).isEqualTo(call[3]);
+            assertThat(answer.body()).contains("half of a character");
+        }
+    }
+
+    @Test
     void theTokenOfThePageStaysWithThisSite() throws Exception {
         assertThat(asked("localhost", "/api/session").lines())
                 .filteredOn(line -> line.startsWith("Set-Cookie: XSRF-TOKEN"))
