@@ -21,6 +21,9 @@ import rampart.server.support.RunningRampart;
 /** What comes in by the door: names of the house, headers, cookies, file names, words in addresses. */
 @ExtendWith(RunningRampart.class)
 class DoorTest {
+    private static final String LIMITS =
+            "{\"build\":\"any\",\"foams\":[],\"longestMm\":null,\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":false,\"stockOnly\":false,\"stepMm\":10}";
+
     private final Http http = Http.signedIn();
 
     /** The client of the JDK does not let a test name another host. */
@@ -65,6 +68,25 @@ class DoorTest {
             assertThat(answer.status()).as(call[1]).isEqualTo(400);
             assertThat(answer.json().at("/errors/0/path").asString()).isEqualTo(call[3]);
             assertThat(answer.body()).contains("half of a character");
+        }
+    }
+
+    /** A number beyond every double was once read as infinite, and infinity as a word. */
+    @Test
+    void aPackInsideAnotherDocumentIsReadByItsOwnRules() {
+        String pack = Http.demoPack("10-hygrometer");
+        String absurd = pack.replaceFirst("\"name\": *\"[^\"]*\"", "\"name\":1e2147483648");
+        assertThat(absurd).isNotEqualTo(pack);
+        Http designer = Http.signedIn();
+        for (String[] call : new String[][] {
+            {"api/comparisons", "{\"before\":" + pack + ",\"after\":" + absurd + "}", "/after"},
+            {"api/proposals", "{\"pack\":" + absurd + ",\"limits\":" + LIMITS + "}", "/pack"}
+        }) {
+            Answer answer = designer.post(call[0], call[1]);
+            assertThat(answer.status()).as(call[0]).isEqualTo(400);
+            assertThat(answer.json().at("/errors/0/path").asString())
+                    .as(answer.body())
+                    .isEqualTo(call[2]);
         }
     }
 

@@ -7,61 +7,37 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
-import java.util.logging.Level;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import org.openqa.selenium.By;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
-import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
-/** Debian's Chromium without a window, at 1280 x 800, with a profile and a download folder of its own. */
+/**
+ * Debian's Chromium without a window, at 1280 x 800. Starting one takes longer than many a test, so one that is closed is
+ * handed on, with another tab and nothing that it remembered, to the next test.
+ */
 public final class Browser implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
 
     /** What is waited for is mostly there at once. */
     private static final Duration GLANCE = Duration.ofMillis(40);
 
+    private static final Queue<Chromium> IDLE = new ConcurrentLinkedQueue<>();
+
     private final String address;
-    private final Path downloads;
+    private final Chromium chromium;
     private final ChromeDriver driver;
 
     public Browser(String address) {
         this.address = address;
-        try {
-            downloads = Files.createTempDirectory("rampart-downloads");
-            ChromeOptions options = new ChromeOptions();
-            options.setBinary("/usr/bin/chromium");
-            options.addArguments(
-                    "--headless=new",
-                    "--no-sandbox",
-                    "--disable-gpu",
-                    "--disable-quic",
-                    "--no-first-run",
-                    "--disable-background-networking",
-                    "--disable-component-update",
-                    "--disable-sync",
-                    "--disable-dev-shm-usage",
-                    "--hide-scrollbars",
-                    "--force-device-scale-factor=1",
-                    "--user-data-dir=" + Files.createTempDirectory("rampart-chromium"));
-            options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
-            LoggingPreferences logging = new LoggingPreferences();
-            logging.enable(LogType.BROWSER, Level.ALL);
-            options.setCapability("goog:loggingPrefs", logging);
-            driver = new ChromeDriver(
-                    new ChromeDriverService.Builder()
-                            .usingDriverExecutable(
-                                    Path.of("/usr/bin/chromedriver").toFile())
-                            .build(),
-                    options);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        Chromium idle = IDLE.poll();
+        chromium = idle == null ? Chromium.start() : idle;
+        driver = chromium.driver();
         size(1280, 800);
     }
 
@@ -76,7 +52,7 @@ public final class Browser implements AutoCloseable {
     }
 
     public Path downloads() {
-        return downloads;
+        return chromium.downloads();
     }
 
     public void open(String path) {
@@ -154,6 +130,7 @@ public final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
-        driver.quit();
+        chromium.forget(address);
+        IDLE.add(chromium);
     }
 }
