@@ -181,6 +181,10 @@ class ProposalsTest {
                 }
             }
         }
+        return front(holding);
+    }
+
+    private static Set<Point4> front(List<Point4> holding) {
         Set<Point4> front = new HashSet<>();
         for (Point4 one : holding) {
             if (holding.stream().noneMatch(other -> other.outdoes(one))) {
@@ -200,20 +204,120 @@ class ProposalsTest {
         }
     }
 
+    /**
+     * In a carton from stock the cushion takes what is left on each axis, in steps of 5 mm, and the carton may be turned; a
+     * box in a box has an inner cushion of one thickness.
+     */
+    @Test
+    void equalBruteForceInCartonsFromStock() {
+        Random random = new Random(7);
+        int withWalls = 0;
+        for (int i = 0; i < 60; i++) {
+            Catalogue catalogue = small(random);
+            Pack pack = pack(random);
+            Prices prices = i % 3 == 0 ? Prices.NONE : prices(catalogue, random);
+            List<StockCarton> stock = new ArrayList<>();
+            for (int n = 0; n < 4; n++) {
+                Size inside = pack.item()
+                        .size()
+                        .plus(
+                                Packs.between(random, 20, 220),
+                                Packs.between(random, 20, 220),
+                                Packs.between(random, 60, 220));
+                Board board = catalogue.boards().get(random.nextInt(3));
+                stock.add(new StockCarton("s" + n, "carton " + n, inside, board.id()));
+            }
+            ProposalLimits limits = new ProposalLimits(
+                    ProposalLimits.Build.values()[i % 3],
+                    Set.of(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    false,
+                    false,
+                    true,
+                    stock,
+                    STEP,
+                    MOST);
+            Set<Point4> proposed = new HashSet<>();
+            for (Proposal p : Proposals.find(pack, catalogue, limits, prices, Watcher.NONE)
+                    .proposals()) {
+                assertThat(p.evaluation().verdict()).isEqualTo(Status.HOLDS);
+                proposed.add(point(p.evaluation(), p.cost()));
+            }
+            assertThat(proposed)
+                    .as("case %s: %s", i, pack)
+                    .isEqualTo(bruteForceInStock(pack, catalogue, limits, prices));
+            withWalls += proposed.isEmpty() ? 0 : 1;
+        }
+        assertThat(withWalls).isBetween(5, 59);
+    }
+
+    private static Set<Point4> bruteForceInStock(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
+        List<Layer> wraps =
+                pack.layers().stream().filter(l -> l instanceof Layer.Wrap).toList();
+        double wrapMm = wraps.stream()
+                .mapToDouble(l -> 2 * ((Layer.Wrap) l).thicknessMm())
+                .sum();
+        Size wrapped = pack.item().size().plus(wrapMm, wrapMm, wrapMm);
+        List<Point4> holding = new ArrayList<>();
+        for (StockCarton carton : limits.stock()) {
+            for (StockCarton way : List.of(carton, carton.turned())) {
+                Layer box = Layer.Box.stock(way.board(), way.inside());
+                if (limits.build() != ProposalLimits.Build.BOX_IN_BOX) {
+                    for (Layer only : filling(
+                            catalogue, way.inside(), wrapped, pack.item().size())) {
+                        tryOut(pack, catalogue, prices, holding, wraps, only, box);
+                    }
+                }
+                for (int t = STEP; t + STEP <= MOST && limits.build() != ProposalLimits.Build.SINGLE; t += STEP) {
+                    double both = 2 * t + 3;
+                    Size inner = wrapped.plus(both + 8, both + 8, both + 16);
+                    for (Layer outer : filling(catalogue, way.inside(), inner, inner)) {
+                        for (Layer first : cushions(catalogue, t, pack.item().size())) {
+                            tryOut(pack, catalogue, prices, holding, wraps, first, Packs.box("c-32", 3), outer, box);
+                        }
+                    }
+                }
+            }
+        }
+        return front(holding);
+    }
+
+    /** Cushions that fill what is left of this inside round an envelope, if it is enough on each axis and not too much. */
+    private static List<Layer> filling(Catalogue catalogue, Size inside, Size envelope, Size body) {
+        double length = Math.floor((inside.lengthMm() - envelope.lengthMm()) / 10 + 1e-9) * 5;
+        double width = Math.floor((inside.widthMm() - envelope.widthMm()) / 10 + 1e-9) * 5;
+        double height = Math.floor((inside.heightMm() - envelope.heightMm()) / 10 + 1e-9) * 5;
+        if (Math.min(length, Math.min(width, height)) < STEP || Math.max(length, Math.max(width, height)) > MOST) {
+            return List.of();
+        }
+        return cushions(
+                catalogue,
+                SixSided.of(face -> switch (face) {
+                    case LEFT, RIGHT -> length;
+                    case FRONT, BACK -> width;
+                    case TOP, BOTTOM -> height;
+                }),
+                body);
+    }
+
     private static List<Layer> cushions(Catalogue catalogue, int mm, Size body) {
+        return cushions(catalogue, SixSided.all(mm), body);
+    }
+
+    private static List<Layer> cushions(Catalogue catalogue, SixSided mm, Size body) {
         List<Layer> all = new ArrayList<>();
         for (Foam foam : catalogue.foams()) {
-            all.add(Packs.full(foam.id(), mm));
+            all.add(new Layer.Cushion(foam.id(), new CushionForm.Full(), mm));
             for (int share : new int[] {80, 60, 40, 20}) {
                 SixSided area =
                         SixSided.of(face -> Math.max(1, Math.round(body.faceAreaMm2(face) * share / 100 / 100)));
                 for (int count : new int[] {4, 2, 1}) {
                     boolean stands = Face.ALL.stream()
-                            .allMatch(face -> Math.pow(1.33 * mm, 2)
+                            .allMatch(face -> Math.pow(1.33 * mm.on(face), 2)
                                     <= 0.9 * Math.min(area.on(face) * 100, body.faceAreaMm2(face)) / count);
                     if (stands) {
-                        all.add(new Layer.Cushion(
-                                foam.id(), new CushionForm.Pads(area, SixSided.all(count)), SixSided.all(mm)));
+                        all.add(new Layer.Cushion(foam.id(), new CushionForm.Pads(area, SixSided.all(count)), mm));
                         break;
                     }
                 }
