@@ -44,6 +44,11 @@ public final class RunningRampart implements BeforeAllCallback {
 
     /** An application on this database, on a port of its own. */
     public static ConfigurableApplicationContext start(TestDatabase database, String... settings) {
+        return new SpringApplicationBuilder(RampartApplication.class).run(arguments(database, settings));
+    }
+
+    /** What an application on this database is started with. */
+    public static String[] arguments(TestDatabase database, String... settings) {
         List<String> arguments = new java.util.ArrayList<>(List.of(
                 "--server.port=0",
                 // It would only take the machine from the tests.
@@ -52,7 +57,7 @@ public final class RunningRampart implements BeforeAllCallback {
                 "--spring.datasource.username=rampart",
                 "--spring.datasource.password=" + database.password()));
         arguments.addAll(List.of(settings));
-        return new SpringApplicationBuilder(RampartApplication.class).run(arguments.toArray(String[]::new));
+        return arguments.toArray(String[]::new);
     }
 
     public static String url() {
