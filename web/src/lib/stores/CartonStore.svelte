@@ -79,7 +79,7 @@
         <span class="quiet">{carton.source}</span>
       {:else}
         <input
-          class="in-sentence"
+          class="in-sentence name"
           aria-label="Name of {carton.name}"
           maxlength="100"
           value={carton.name}
@@ -188,6 +188,9 @@
     .rows li:not(.row) {
       grid-column: 1 / -1;
     }
+  }
+  .name {
+    max-width: 16rem;
   }
   .source {
     min-width: 8rem;

@@ -53,68 +53,70 @@
   metre they cover. They give the cost of material in proposals; a price that is missing leaves cost out.
 </p>
 <Trouble {problem} />
-<table class="figures-table">
-  <thead>
-    <tr>
-      <th scope="col">Material</th>
-      <th scope="col" class="number">Price, {house.ways.currency}</th>
-      <th scope="col">per</th>
-      <th scope="col">Where it comes from</th>
-      <th scope="col">Since</th>
-    </tr>
-  </thead>
-  <tbody>
-    {#each rows as row (row.id)}
-      {@const price = prices.find((p) => p.material === row.id)}
+<div class="relative overflow-x-auto">
+  <table class="figures-table">
+    <thead>
       <tr>
-        <th scope="row">{row.name}</th>
-        <td class="number">
-          <QuantityField
-            kind="number"
-            label="Price of {row.name}"
-            value={price?.amount ?? undefined}
-            optional
-            onleave
-            step={0.01}
-            decimals={3}
-            disabled={session.readOnly}
-            onset={(amount) => set(row.id, amount, price?.source ?? '')}
-          />
-        </td>
-        <td>{row.per}</td>
-        <td>
-          <input
-            class="in-sentence w-full"
-            aria-label="Source of the price of {row.name}"
-            maxlength="200"
-            value={price?.source ?? ''}
-            disabled={session.readOnly || price?.amount == null}
-            onchange={(e) => set(row.id, price?.amount ?? undefined, e.currentTarget.value.trim())}
-          />
-        </td>
-        <td>
-          {#if price}
-            <button type="button" class="plain-button" aria-expanded={opened === row.id} onclick={() => open(row.id)}
-              >{dayAndClock(price.changedAt)}<span class="sr-only">, history of the price of {row.name}</span></button
-            >
-          {/if}
-        </td>
+        <th scope="col">Material</th>
+        <th scope="col" class="number">Price, {house.ways.currency}</th>
+        <th scope="col">per</th>
+        <th scope="col">Where it comes from</th>
+        <th scope="col">Since</th>
       </tr>
-      {#if opened === row.id}
+    </thead>
+    <tbody>
+      {#each rows as row (row.id)}
+        {@const price = prices.find((p) => p.material === row.id)}
         <tr>
-          <td colspan="5">
-            <ul>
-              {#each history as past (past.version)}
-                <li>
-                  {past.amount === null ? 'taken away' : `${shown(past.amount, 3)} ${house.ways.currency}`}, {dayAndClock(
-                    past.changedAt
-                  )}, {past.changedBy}{past.source ? `: ${past.source}` : ''}
-                </li>
-              {/each}
-            </ul>
+          <th scope="row">{row.name}</th>
+          <td class="number">
+            <QuantityField
+              kind="number"
+              label="Price of {row.name}"
+              value={price?.amount ?? undefined}
+              optional
+              onleave
+              step={0.01}
+              decimals={3}
+              disabled={session.readOnly}
+              onset={(amount) => set(row.id, amount, price?.source ?? '')}
+            />
+          </td>
+          <td>{row.per}</td>
+          <td>
+            <input
+              class="in-sentence w-full"
+              aria-label="Source of the price of {row.name}"
+              maxlength="200"
+              value={price?.source ?? ''}
+              disabled={session.readOnly || price?.amount == null}
+              onchange={(e) => set(row.id, price?.amount ?? undefined, e.currentTarget.value.trim())}
+            />
+          </td>
+          <td>
+            {#if price}
+              <button type="button" class="plain-button" aria-expanded={opened === row.id} onclick={() => open(row.id)}
+                >{dayAndClock(price.changedAt)}<span class="sr-only">, history of the price of {row.name}</span></button
+              >
+            {/if}
           </td>
         </tr>
-      {/if}
-    {/each}
-  </tbody>
-</table>
+        {#if opened === row.id}
+          <tr>
+            <td colspan="5">
+              <ul>
+                {#each history as past (past.version)}
+                  <li>
+                    {past.amount === null ? 'taken away' : `${shown(past.amount, 3)} ${house.ways.currency}`}, {dayAndClock(
+                      past.changedAt
+                    )}, {past.changedBy}{past.source ? `: ${past.source}` : ''}
+                  </li>
+                {/each}
+              </ul>
+            </td>
+          </tr>
+        {/if}
+      {/each}
+    </tbody>
+  </table>
+</div>
