@@ -168,7 +168,7 @@
   <main id="main" class="paper" data-theme="paper" data-unit={unit}>
     <header>
       <h2>{pack.name}</h2>
-      <p>{standing}</p>
+      <p class="shrink-0">{standing}</p>
     </header>
     <p>
       {pack.item.name}: {sizes(pack.item.sizeMm)}, {mass(pack.item.massKg)}{pack.item.fragility.criticalAccelerationG
@@ -328,6 +328,7 @@
     display: flex;
     align-items: baseline;
     justify-content: space-between;
+    gap: 6mm;
     border-bottom: 2px solid currentColor;
   }
   .paper,
@@ -391,6 +392,8 @@
   th {
     font-weight: 400;
     text-align: left;
+    /* The words of a head are ours and short. */
+    overflow-wrap: normal;
   }
   td,
   th {
