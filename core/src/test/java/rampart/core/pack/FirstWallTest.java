@@ -117,7 +117,7 @@ class FirstWallTest {
     }
 
     private static Weighed weigh(Pack pack, Catalogue catalogue) {
-        Layout layout = LayoutWalk.lay(pack.item(), pack.layers(), catalogue);
+        Layout layout = LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue);
         return new Weighed(
                 pack, Math.rint(layout.outside().volumeMm3() * 1e3) / 1e3, Math.rint(layout.grossMassKg() * 1e9) / 1e9);
     }
@@ -136,7 +136,7 @@ class FirstWallTest {
                 for (int inner = 10; inner <= t - 10; inner += 5) {
                     for (Layer.Cushion one : cushions(catalogue, item.size(), inner)) {
                         Layer.Box box = Layer.Box.made("c-32", SLACK_MM);
-                        Size body = LayoutWalk.lay(item, List.of(one, box), catalogue)
+                        Size body = LayoutWalk.layUndrawn(item, List.of(one, box), catalogue)
                                 .outside();
                         for (Layer.Cushion two : cushions(catalogue, body, t - inner)) {
                             Layer.Box carton = Layer.Box.made(board.id(), SLACK_MM);
