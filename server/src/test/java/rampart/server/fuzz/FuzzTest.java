@@ -101,6 +101,10 @@ class FuzzTest {
                 assertThat(answer.body()).as(what).doesNotContainPattern("\"[A-Za-z]+\":\"?(NaN|-?Infinity)");
             }
             answers.merge(answer.status(), 1, Integer::sum);
+            if (target.path().equals("api/session")) {
+                // So that the next one is not kept waiting by the brake, which has tests of its own.
+                RunningRampart.database().execute("DELETE FROM sign_in_failure");
+            }
             if (target.path().startsWith("api/evaluations")) {
                 slowest = Math.max(slowest, took);
                 assertThat(took).as(what).isLessThan(LONGEST_MS);
