@@ -13,7 +13,7 @@ import rampart.core.box.CartonState;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
-import rampart.core.item.Nature;
+import rampart.core.item.ItemProperties;
 import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropHeights;
@@ -55,10 +55,10 @@ final class PackMapper {
                                 centre.path("y").asDouble(),
                                 centre.path("z").asDouble()),
                 fragility(node.path("fragility")),
-                nature(node));
+                properties(node));
     }
 
-    private static Nature nature(JsonNode item) {
+    private static ItemProperties properties(JsonNode item) {
         List<Feature> features = new ArrayList<>();
         item.path("features")
                 .forEach(node -> features.add(new Feature(
@@ -70,7 +70,7 @@ final class PackMapper {
                         number(node.path("jointBearsNm")))));
         Set<Surface> surfaces = EnumSet.noneOf(Surface.class);
         item.path("surfaces").forEach(node -> surfaces.add(Surface.valueOf(constant(node, ""))));
-        return new Nature(features, surfaces, number(item.path("bearsKpa")));
+        return new ItemProperties(features, surfaces, number(item.path("bearsKpa")));
     }
 
     private static Fragility fragility(JsonNode node) {

@@ -29,7 +29,7 @@ class LayersTest {
     void sqlStaysInTheStore() {
         noClasses()
                 .that()
-                .resideOutsideOfPackage("rampart.server.store..")
+                .resideOutsideOfPackage("rampart.server.persistence..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework.jdbc.core..", "java.sql..", "javax.sql..")
@@ -44,7 +44,7 @@ class LayersTest {
                 .should()
                 .onlyBeAccessed()
                 .byAnyPackage(
-                        "rampart.server.store..",
+                        "rampart.server.persistence..",
                         "rampart.server.packs..",
                         "rampart.server.access..",
                         "rampart.server.house..",

@@ -13,9 +13,10 @@ import rampart.core.quantity.Size;
  * @param size as it lies in the pack, mm
  * @param massKg mass of it all
  * @param centreOfMass from the middle of the size, mm; not outside the item (rule 12)
- * @param nature what else is known of it
+ * @param properties what else is known of it
  */
-public record Item(String name, Size size, double massKg, Point centreOfMass, Fragility fragility, Nature nature) {
+public record Item(
+        String name, Size size, double massKg, Point centreOfMass, Fragility fragility, ItemProperties properties) {
     public Item {
         Require.positive(massKg, "item mass in kg");
         for (Axis axis : Axis.values()) {
@@ -26,23 +27,23 @@ public record Item(String name, Size size, double massKg, Point centreOfMass, Fr
 
     /** An item of which nothing else is known. */
     public static Item plain(String name, Size size, double massKg, Point centreOfMass, Fragility fragility) {
-        return new Item(name, size, massKg, centreOfMass, fragility, Nature.UNKNOWN);
+        return new Item(name, size, massKg, centreOfMass, fragility, ItemProperties.UNKNOWN);
     }
 
     /** The same that bears another blow. */
     public Item with(Fragility other) {
-        return new Item(name, size, massKg, centreOfMass, other, nature);
+        return new Item(name, size, massKg, centreOfMass, other, properties);
     }
 
     /** The same without one of its features, whose mass is taken off where it is known. */
     public Item without(int feature) {
-        List<Feature> others = new ArrayList<>(nature.features());
+        List<Feature> others = new ArrayList<>(properties.features());
         double lessKg = others.remove(feature).massKg().orElse(0);
-        return new Item(name, size, massKg - lessKg, centreOfMass, fragility, nature.with(others));
+        return new Item(name, size, massKg - lessKg, centreOfMass, fragility, properties.with(others));
     }
 
     /** The same of another mass, kg. */
     public Item withMass(double kg) {
-        return new Item(name, size, kg, centreOfMass, fragility, nature);
+        return new Item(name, size, kg, centreOfMass, fragility, properties);
     }
 }

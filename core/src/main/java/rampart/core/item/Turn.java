@@ -96,7 +96,7 @@ public final class Turn {
                 item.massKg(),
                 point(item.centreOfMass()),
                 item.fragility().moved(this::to),
-                item.nature().moved(this::to));
+                item.properties().moved(this::to));
     }
 
     /** Faces of the item on which something delicate is, or that bear less than the item as a whole. */
@@ -104,7 +104,7 @@ public final class Turn {
         double whole = item.fragility().criticalAccelerationG().orElse(Double.POSITIVE_INFINITY);
         return Face.ALL.stream()
                 .filter(face -> item.fragility().criticalAccelerationByFaceG().getOrDefault(face, whole) < whole
-                        || item.nature().features().stream()
+                        || item.properties().features().stream()
                                 .anyMatch(f -> f.delicate() && f.face().equals(Optional.of(face))))
                 .toList();
     }

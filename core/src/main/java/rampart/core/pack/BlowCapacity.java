@@ -45,7 +45,8 @@ final class BlowCapacity {
         // With a velocity below which no G does harm, a low fall may hold at any G; the heaviest pack falls least far.
         boolean savedByVelocity = fragility.criticalVelocityChangeMps().isPresent()
                 && 1
-                                - Situation.velocityChangeMps(journey.drop().heightMm(BEYOND_ANY_KG))
+                                - EvaluationContext.velocityChangeMps(
+                                                journey.drop().heightMm(BEYOND_ANY_KG))
                                         / fragility.criticalVelocityChangeMps().getAsDouble()
                         >= margin - WallSpace.HAIR;
         double[] limits = new double[ONE_OF_EACH_PAIR.size()];

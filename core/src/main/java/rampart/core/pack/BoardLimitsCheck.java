@@ -19,10 +19,10 @@ final class BoardLimitsCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        Board board = situation.layout().outer().carton().board();
-        Size outside = situation.layout().outside();
-        double lb = situation.layout().grossMassKg() / Units.KG_PER_LB;
+    public List<Check> on(EvaluationContext context) {
+        Board board = context.layout().outer().carton().board();
+        Size outside = context.layout().outside();
+        double lb = context.layout().grossMassKg() / Units.KG_PER_LB;
         double sumMm = outside.lengthMm() + outside.widthMm() + outside.heightMm();
         double inches = sumMm / Units.MM_PER_IN;
         boolean bySize =
@@ -50,7 +50,7 @@ final class BoardLimitsCheck implements CheckRule {
                         "D = m/u",
                         List.of(),
                         List.of(
-                                Figure.law("m", "gross mass", situation.layout().grossMassKg(), "kg"),
+                                Figure.law("m", "gross mass", context.layout().grossMassKg(), "kg"),
                                 Figure.law("u", "kg in a pound", Units.KG_PER_LB, ""),
                                 most.get()),
                         List.of());
@@ -61,13 +61,13 @@ final class BoardLimitsCheck implements CheckRule {
                                 Term.name(board.name()),
                                 Quantity.wholeMm(board.limitIn() * Units.MM_PER_IN))
                         : Say.MASS_FOR_BOARD.of(
-                                Quantity.kg(situation.layout().grossMassKg()),
+                                Quantity.kg(context.layout().grossMassKg()),
                                 Term.name(board.name()),
                                 Quantity.kg(board.limitLb() * Units.KG_PER_LB)));
         return List.of(Check.judged(
                 "board.limits",
                 "Board for this size and mass",
-                Check.Where.layer(situation.layout().outer().layer()),
+                Check.Where.layer(context.layout().outer().layer()),
                 bySize ? inches : lb,
                 OptionalDouble.of(limit),
                 bySize ? "in" : "lb",

@@ -22,11 +22,11 @@ final class BucklingCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
+    public List<Check> on(EvaluationContext context) {
         double worst = -1;
         LaidCushion cushion = null;
         Face at = Face.TOP;
-        for (LaidCushion candidate : situation.layout().cushions()) {
+        for (LaidCushion candidate : context.layout().cushions()) {
             if (!candidate.form().standsFree()) {
                 continue;
             }

@@ -13,5 +13,5 @@ interface CheckRule {
     }
 
     /** Its checks on this pack, in their order; none where it does not apply. */
-    List<Check> on(Situation situation);
+    List<Check> on(EvaluationContext context);
 }

@@ -29,24 +29,23 @@ final class ComponentCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        return situation
-                .pack()
+    public List<Check> on(EvaluationContext context) {
+        return context.pack()
                 .item()
                 .fragility()
                 .component()
                 .filter(part -> part.criticalG().isPresent())
-                .map(part -> List.of(check(situation, part)))
+                .map(part -> List.of(check(context, part)))
                 .orElse(List.of());
     }
 
     private record Response(Drop drop, double g, double durationS, double amplification, double partG) {}
 
-    private static Check check(Situation situation, Fragility.Component part) {
+    private static Check check(EvaluationContext context, Fragility.Component part) {
         Response worst = null;
-        for (Drop drop : situation.drops()) {
+        for (Drop drop : context.drops()) {
             if (drop.counted()) {
-                Response response = response(situation, part, drop);
+                Response response = response(context, part, drop);
                 worst = worst == null || response.partG > worst.partG ? response : worst;
             }
         }
@@ -66,17 +65,17 @@ final class ComponentCheck implements CheckRule {
                 OptionalDouble.of(limit),
                 "G",
                 because,
-                () -> working(situation, part, most));
+                () -> working(context, part, most));
     }
 
-    private static Response response(Situation situation, Fragility.Component part, Drop drop) {
+    private static Response response(EvaluationContext context, Fragility.Component part, Drop drop) {
         double g = Math.min(drop.g(), ImpactSolver.CAP_G);
-        double duration = HalfSine.durationS(situation.velocityChangeMps(), g * Units.STANDARD_GRAVITY);
+        double duration = HalfSine.durationS(context.velocityChangeMps(), g * Units.STANDARD_GRAVITY);
         double amplification = HalfSine.amplification(part.frequencyHz() * duration);
         return new Response(drop, g, duration, amplification, g * amplification);
     }
 
-    private static Working working(Situation situation, Fragility.Component part, Response most) {
+    private static Working working(EvaluationContext context, Fragility.Component part, Response most) {
         return Working.noted(
                 "C = G*M",
                 List.of("T = pi*V/(2*G*g)"),
@@ -88,7 +87,7 @@ final class ComponentCheck implements CheckRule {
                                 "G",
                                 Basis.NOMINAL,
                                 "the drop's own check"),
-                        Figure.law("V", "velocity change", situation.velocityChangeMps(), "m/s"),
+                        Figure.law("V", "velocity change", context.velocityChangeMps(), "m/s"),
                         Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
                         Figure.law("pi", "pi", Math.PI, ""),
                         Figure.law("T", "duration of the half sine", most.durationS, "s"),

@@ -21,10 +21,10 @@ final class CreepCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
+    public List<Check> on(EvaluationContext context) {
         double worst = -1;
         LaidCushion cushion = null;
-        for (LaidCushion candidate : situation.layout().cushions()) {
+        for (LaidCushion candidate : context.layout().cushions()) {
             if (candidate.cushions(Face.BOTTOM)) {
                 double ratio = Units.roundTo9Decimals(candidate.staticStressKpa(Face.BOTTOM)
                         / candidate.foam().creepLimitKpa());
@@ -37,7 +37,7 @@ final class CreepCheck implements CheckRule {
         if (cushion == null) {
             return List.of();
         }
-        return List.of(check(cushion, situation.pack().journey()));
+        return List.of(check(cushion, context.pack().journey()));
     }
 
     private static List<Sentence> because(LaidCushion cushion, Journey journey, double demand, double limit) {

@@ -31,35 +31,35 @@ public final class Curves {
 
     /** The curve of this check; empty where the pack has no such check or the check no curve. */
     public static Optional<Curve> of(Pack pack, Catalogue catalogue, String checkId) {
-        Situation situation = Situation.of(pack, catalogue);
+        EvaluationContext context = EvaluationContext.of(pack, catalogue);
         if (checkId.equals("vibration")) {
-            return pack.journey().vibration().map(v -> vibration(situation, v.spectrum()));
+            return pack.journey().vibration().map(v -> vibration(context, v.spectrum()));
         }
         if (checkId.equals("stack")) {
-            return pack.journey().stack().map(stack -> stack(situation, stack));
+            return pack.journey().stack().map(stack -> stack(context, stack));
         }
-        return situation.drops().stream()
+        return context.drops().stream()
                 .filter(drop -> drop.id().id().equals(checkId))
                 .findFirst()
-                .flatMap(drop -> drop(situation, drop));
+                .flatMap(drop -> drop(context, drop));
     }
 
     /** G over the load at rest on the cushion that takes most of the blow, the rest of the wall as it is. */
-    private static Optional<Curve> drop(Situation situation, Drop drop) {
+    private static Optional<Curve> drop(EvaluationContext context, Drop drop) {
         Optional<Impact.LayerPeak> main = drop.worst().layers().stream()
                 .filter(Impact.LayerPeak::acts)
                 .max((a, b) -> Double.compare(a.energyJ(), b.energyJ()));
         if (main.isEmpty()) {
             return Optional.empty();
         }
-        LaidCushion cushion = situation.cushion(main.get().layer());
+        LaidCushion cushion = context.cushion(main.get().layer());
         Face face = drop.id().faces().get(0);
         double now = cushion.staticStressKpa(face);
-        Drops drops = situation.working();
+        Drops drops = context.working();
         DoubleUnaryOperator g =
                 s -> drops.drop(drop.id(), cushion.layer(), now / s).g();
         OptionalDouble limit =
-                situation.pack().item().fragility().limitG(drop.id().faces());
+                context.pack().item().fragility().limitG(drop.id().faces());
         List<Curve.Spot> points = logarithmic(g, now / SPREAD, now * SPREAD);
         return Optional.of(new Curve(
                 drop.id().id(),
@@ -74,8 +74,8 @@ public final class Curves {
     }
 
     /** Density of what the item feels over frequency. */
-    private static Curve vibration(Situation situation, Spectrum spectrum) {
-        List<Resonance> resonances = VibrationCheck.resonances(situation);
+    private static Curve vibration(EvaluationContext context, Spectrum spectrum) {
+        List<Resonance> resonances = VibrationCheck.resonances(context);
         DoubleUnaryOperator density = hz -> {
             double d = spectrum.at(hz);
             for (Resonance resonance : resonances) {
@@ -102,12 +102,12 @@ public final class Curves {
     }
 
     /** Strength of the outer carton over days in the pile. */
-    private static Curve stack(Situation situation, Stack stack) {
+    private static Curve stack(EvaluationContext context, Stack stack) {
         DoubleUnaryOperator strength = days -> StackStrength.of(
-                        situation.layout().outer().carton(),
+                        context.layout().outer().carton(),
                         new Stack(stack.heightMm(), days, stack.relativeHumidity(), stack.pattern()))
                 .strengthN();
-        Check check = new StackCheck().on(situation).get(0);
+        Check check = new StackCheck().on(context).get(0);
         List<Curve.Spot> points = logarithmic(strength, Math.min(1, stack.days()), Math.max(720, stack.days()));
         DoubleUnaryOperator missing = days -> check.demand() - strength.applyAsDouble(days);
         List<Curve.Spot> missingAt = points.stream()

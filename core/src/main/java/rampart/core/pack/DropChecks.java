@@ -10,16 +10,16 @@ final class DropChecks {
     private DropChecks() {}
 
     /** All 26 in their order; those that the journey does not count are for showing only (rule 29). */
-    static List<Check> all(Situation situation) {
-        return situation.drops().stream().map(drop -> check(situation, drop)).toList();
+    static List<Check> all(EvaluationContext context) {
+        return context.drops().stream().map(drop -> check(context, drop)).toList();
     }
 
-    static Check check(Situation situation, Drop drop) {
+    static Check check(EvaluationContext context, Drop drop) {
         OptionalDouble limitG =
-                situation.pack().item().fragility().limitG(drop.id().faces());
-        boolean byVelocity = judgedByVelocity(situation, drop, limitG);
-        double velocity = situation.velocityChangeMps();
-        DropSentence sentence = new DropSentence(situation, drop);
+                context.pack().item().fragility().limitG(drop.id().faces());
+        boolean byVelocity = judgedByVelocity(context, drop, limitG);
+        double velocity = context.velocityChangeMps();
+        DropSentence sentence = new DropSentence(context, drop);
         String id = drop.id().id();
         String title = drop.id().title();
         Check.Where where =
@@ -30,10 +30,10 @@ final class DropChecks {
                         title,
                         where,
                         velocity,
-                        situation.pack().item().fragility().criticalVelocityChangeMps(),
+                        context.pack().item().fragility().criticalVelocityChangeMps(),
                         "m/s",
                         () -> sentence.byVelocity(velocity),
-                        () -> new DropWorking(situation, drop).ofVelocity())
+                        () -> new DropWorking(context, drop).ofVelocity())
                 : Check.judged(
                         id,
                         title,
@@ -42,31 +42,31 @@ final class DropChecks {
                         limitG,
                         "G",
                         () -> sentence.byAcceleration(limitG),
-                        () -> new DropWorking(situation, drop).ofG());
-        boolean doubtful = drop.tips() || situation.doubted(drop);
+                        () -> new DropWorking(context, drop).ofG());
+        boolean doubtful = drop.tips() || context.doubted(drop);
         Check settled = check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
-        return byVelocity ? settled : withScatter(situation, drop, settled);
+        return byVelocity ? settled : withScatter(context, drop, settled);
     }
 
     /** Rule 38: the interval of test data is carried into the answer. */
-    private static Check withScatter(Situation situation, Drop drop, Check check) {
+    private static Check withScatter(EvaluationContext context, Drop drop, Check check) {
         if (drop.worst().capped()) {
             return check;
         }
-        TestScatter scatter = TestScatter.of(situation, drop.worst());
+        TestScatter scatter = TestScatter.of(context, drop.worst());
         return scatter.measured()
                 ? check.withSpread(new Check.Spread(drop.g() / scatter.factor(), drop.g() * scatter.factor()))
                 : check;
     }
 
     /** Rule 18: the velocity change counts where it leaves the larger margin; never for a capped drop (rule 17). */
-    private static boolean judgedByVelocity(Situation situation, Drop drop, OptionalDouble limitG) {
-        OptionalDouble limit = situation.pack().item().fragility().criticalVelocityChangeMps();
+    private static boolean judgedByVelocity(EvaluationContext context, Drop drop, OptionalDouble limitG) {
+        OptionalDouble limit = context.pack().item().fragility().criticalVelocityChangeMps();
         Impact worst = drop.worst();
         if (limit.isEmpty() || worst.capped() || drop.g() >= ImpactSolver.CAP_G) {
             return false;
         }
-        double margin = 1 - situation.velocityChangeMps() / limit.getAsDouble();
+        double margin = 1 - context.velocityChangeMps() / limit.getAsDouble();
         return limitG.isPresent() ? margin > 1 - drop.g() / limitG.getAsDouble() : margin > 0;
     }
 }

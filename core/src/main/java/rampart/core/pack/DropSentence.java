@@ -19,17 +19,17 @@ final class DropSentence {
 
     private static final double NEAR = 0.12;
 
-    private final Situation situation;
+    private final EvaluationContext context;
     private final Drop drop;
 
-    DropSentence(Situation situation, Drop drop) {
-        this.situation = situation;
+    DropSentence(EvaluationContext context, Drop drop) {
+        this.context = context;
         this.drop = drop;
     }
 
     List<Sentence> byVelocity(double velocityMps) {
         double limit =
-                situation.pack().item().fragility().criticalVelocityChangeMps().orElseThrow();
+                context.pack().item().fragility().criticalVelocityChangeMps().orElseThrow();
         List<Sentence> text = new ArrayList<>();
         text.add(Say.BY_VELOCITY.of(Quantity.mps(velocityMps), Quantity.mps(limit), Quantity.g(drop.g())));
         doubts(text, OptionalDouble.empty());
@@ -51,14 +51,14 @@ final class DropSentence {
     }
 
     private Sentence bare() {
-        if (situation.layout().cushions().isEmpty()) {
+        if (context.layout().cushions().isEmpty()) {
             return Sentence.plain("There is no cushion in this pack: the blow reaches the item whole.");
         }
         if (drop.worst().layers().stream().anyMatch(Impact.LayerPeak::acts)) {
             return Sentence.plain("The cushion is pressed solid: the blow is far beyond what it can take.");
         }
         List<Term.Name> bare = drop.id().faces().stream()
-                .filter(face -> situation.layout().cushions().stream().anyMatch(c -> !c.cushions(face)))
+                .filter(face -> context.layout().cushions().stream().anyMatch(c -> !c.cushions(face)))
                 .map(face -> new Term.Name(face.word()))
                 .toList();
         Term faces = new Term.Listed(bare, " and the ");
@@ -68,7 +68,7 @@ final class DropSentence {
     /** Why it is as it is: by the cushion that takes most of the blow, judged by how far it is pressed. */
     private Sentence reason() {
         Impact.LayerPeak main = mainLayer();
-        LaidCushion cushion = situation.cushion(main.layer());
+        LaidCushion cushion = context.cushion(main.layer());
         int side = mainSide(main);
         Face face = drop.id().faces().get(side);
         double fraction = main.lockUpFraction()[side];
@@ -103,11 +103,11 @@ final class DropSentence {
 
     private Optional<Sentence> thinned() {
         OptionalDouble most =
-                situation.thinning().values().stream().mapToDouble(f -> f).max();
+                context.thinning().values().stream().mapToDouble(f -> f).max();
         if (most.isEmpty()) {
             return Optional.empty();
         }
-        if (most.getAsDouble() == Thinning.OVER_LIMIT && situation.creeps()) {
+        if (most.getAsDouble() == Thinning.OVER_LIMIT && context.creeps()) {
             return Optional.of(Sentence.plain("The bottom foam is overloaded at rest and counts a tenth thinner."));
         }
         return Optional.of(Say.THINNER_IN_TIME.of(Quantity.finePercent(1 - 1 / most.getAsDouble())));
@@ -128,7 +128,7 @@ final class DropSentence {
         drop.simulatedG()
                 .ifPresent(g -> text.add(Say.WORKED_IN_TIME.of(
                         Quantity.g(g), Quantity.g(drop.worst().g()))));
-        if (situation.doubted(drop)) {
+        if (context.doubted(drop)) {
             text.add(
                     Sentence.plain("The boxes between the cushions are heavy, which this reckoning doubts: call it thin"
                             + " at best."));
@@ -136,7 +136,7 @@ final class DropSentence {
     }
 
     private void scatter(List<Sentence> text, OptionalDouble limitG) {
-        TestScatter scatter = TestScatter.of(situation, drop.worst());
+        TestScatter scatter = TestScatter.of(context, drop.worst());
         if (!scatter.measured() || drop.worst().capped()) {
             return;
         }

@@ -30,23 +30,23 @@ final class DropWorking {
     /** Peak stress over starting stress under which a spring has stayed near its start. */
     private static final double NEAR_START = 1.25;
 
-    private final Situation situation;
+    private final EvaluationContext context;
     private final Drop drop;
     private final TestScatter scatter;
     private final List<Figure> figures = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
     private final List<Sentence> notes = new ArrayList<>();
 
-    DropWorking(Situation situation, Drop drop) {
-        this.situation = situation;
+    DropWorking(EvaluationContext context, Drop drop) {
+        this.context = context;
         this.drop = drop;
-        this.scatter = TestScatter.of(situation, drop.worst());
+        this.scatter = TestScatter.of(context, drop.worst());
     }
 
     Working ofVelocity() {
         height();
         gravity();
-        figures.add(Figure.assumed("e", "rebound", Situation.REBOUND, "", "0.5 for every material"));
+        figures.add(Figure.assumed("e", "rebound", EvaluationContext.REBOUND, "", "0.5 for every material"));
         notes.add(Say.PEAK_OF_THIS_DROP.of(Quantity.fineG(drop.g())));
         return new Working("dV = (1 + e)*sqrt(2*g*h/1000)", steps, figures, notes);
     }
@@ -89,7 +89,7 @@ final class DropWorking {
     }
 
     private Working closedForm(Impact.LayerPeak peak) {
-        LaidCushion cushion = situation.cushion(peak.layer());
+        LaidCushion cushion = context.cushion(peak.layer());
         Face face = drop.id().faces().get(0);
         double k = drop.worst().loadFactor();
         double t = thicknessMm(cushion, face);
@@ -115,7 +115,7 @@ final class DropWorking {
         figures.add(repeat(r, cushion));
         figures.add(Figure.input("t", "thickness", t, "mm"));
         steps.add("s = k*m*g/(A/10)");
-        double x = r * b / f * s * situation.dropHeightMm() / t;
+        double x = r * b / f * s * context.dropHeightMm() / t;
         if (!measured && (x < EXTRAPOLATED_BELOW || x > EXTRAPOLATED_ABOVE)) {
             notes.add(Say.EXTRAPOLATED_LAW.of(Quantity.number(x, 2)));
         }
@@ -126,7 +126,7 @@ final class DropWorking {
     private Working balance(List<Impact.LayerPeak> acting) {
         Impact.LayerPeak giving =
                 acting.stream().filter(p -> p.energyJ() > 0).findFirst().orElse(acting.get(0));
-        LaidCushion cushion = situation.cushion(giving.layer());
+        LaidCushion cushion = context.cushion(giving.layer());
         List<Face> faces = drop.id().faces();
         figures.add(Figure.law("m", Say.MASS_ON.of(Term.name(cushion.foam().name())), cushion.movingMassKg(), "kg"));
         figures.add(loadFactor(drop.worst().loadFactor()));
@@ -140,19 +140,19 @@ final class DropWorking {
             figures.add(
                     Figure.law("n" + n, Say.DIRECTION_ON.of(on), drop.cosine().get(i), ""));
         }
-        LaidCushion outermost = situation.cushion(acting.get(acting.size() - 1).layer());
+        LaidCushion outermost = context.cushion(acting.get(acting.size() - 1).layer());
         figures.add(Figure.law("M", "mass on the outermost cushion that acts", outermost.movingMassKg(), "kg"));
         double fall = drop.worst().loadFactor()
                 * outermost.movingMassKg()
                 * Units.STANDARD_GRAVITY
-                * situation.dropHeightMm()
+                * context.dropHeightMm()
                 / 1000;
         figures.add(Figure.law("U", "energy of the fall", fall, "J"));
         for (Impact.LayerPeak peak : acting) {
             figures.add(Figure.law(
                     "U_" + peak.layer(),
                     Say.TAKEN_BY.of(
-                            Term.name(situation.cushion(peak.layer()).foam().name()), Quantity.count(peak.layer() + 1)),
+                            Term.name(context.cushion(peak.layer()).foam().name()), Quantity.count(peak.layer() + 1)),
                     peak.energyJ(),
                     "J"));
         }
@@ -170,13 +170,11 @@ final class DropWorking {
 
     private boolean nearStart(List<Impact.LayerPeak> acting) {
         return acting.stream().allMatch(peak -> {
-            double start = situation
-                            .cushion(peak.layer())
+            double start = context.cushion(peak.layer())
                             .foam()
                             .law(drop.worst().repeated())
                             .aKpa()
-                    * situation
-                            .cushion(peak.layer())
+                    * context.cushion(peak.layer())
                             .foam()
                             .stiffnessAt(drop.worst().temperatureC());
             return IntStream.range(0, peak.stressKpa().length).allMatch(i -> peak.stressKpa()[i] < NEAR_START * start);
@@ -184,24 +182,24 @@ final class DropWorking {
     }
 
     private double thicknessMm(LaidCushion cushion, Face face) {
-        double thinner = face == Face.BOTTOM ? situation.thinning().getOrDefault(cushion.layer(), 1.0) : 1;
+        double thinner = face == Face.BOTTOM ? context.thinning().getOrDefault(cushion.layer(), 1.0) : 1;
         return cushion.thicknessMm().on(face) / thinner;
     }
 
     private void height() {
-        DropPlan plan = situation.pack().journey().drop();
+        DropPlan plan = context.pack().journey().drop();
         if (plan.table().isPresent()) {
             figures.add(Figure.std(
                     "h",
                     "drop height",
-                    situation.dropHeightMm(),
+                    context.dropHeightMm(),
                     "mm",
                     plan.table().get().source()));
-            if (plan.table().get().outOfScope(situation.layout().grossMassKg())) {
+            if (plan.table().get().outOfScope(context.layout().grossMassKg())) {
                 notes.add(Sentence.plain("Outside the scope of the drop table, which ends at 150 lb gross."));
             }
         } else {
-            figures.add(Figure.input("h", "drop height", situation.dropHeightMm(), "mm"));
+            figures.add(Figure.input("h", "drop height", context.dropHeightMm(), "mm"));
         }
     }
 
@@ -213,7 +211,7 @@ final class DropWorking {
         notes.add((drop.worst().repeated() ? Say.WORST_REPEATED : Say.WORST_FIRST)
                 .of(Quantity.degC(drop.worst().temperatureC())));
         if (drop.id().faces().contains(Face.BOTTOM)) {
-            situation.thinning().forEach((layer, factor) -> notes.add(thinned(situation.cushion(layer), factor)));
+            context.thinning().forEach((layer, factor) -> notes.add(thinned(context.cushion(layer), factor)));
         }
     }
 
@@ -222,8 +220,8 @@ final class DropWorking {
                 Term.name(cushion.foam().name()),
                 Quantity.count(cushion.layer() + 1),
                 Quantity.number(factor, 2),
-                Term.name(Thinning.basis(cushion.foam(), situation.pack().journey())
-                        .word()));
+                Term.name(
+                        Thinning.basis(cushion.foam(), context.pack().journey()).word()));
     }
 
     /** What the law of this foam rests on in this drop. */

@@ -37,7 +37,7 @@ public final class Evaluator {
      * @throws UnreckonableException if a figure comes to no number
      */
     public static Evaluation evaluate(Pack pack, Catalogue catalogue) {
-        return evaluate(Situation.of(pack, catalogue));
+        return evaluate(EvaluationContext.of(pack, catalogue));
     }
 
     /**
@@ -45,29 +45,29 @@ public final class Evaluator {
      * cushions leave the closed form in doubt (rule 34).
      */
     public static Evaluation simulate(Pack pack, Catalogue catalogue) {
-        return evaluate(Situation.inTime(pack, catalogue));
+        return evaluate(EvaluationContext.inTime(pack, catalogue));
     }
 
     /** For a search, which draws nothing: the same without solids, by the closed form. */
     static Evaluation evaluateUndrawn(Pack pack, Catalogue catalogue) {
-        return evaluate(Situation.undrawn(pack, catalogue));
+        return evaluate(EvaluationContext.undrawn(pack, catalogue));
     }
 
     /** For the first look of a search at packs with heavy boxes: what it finds is to be settled by {@link #simulate}. */
     static Evaluation evaluateAtFirstLook(Pack pack, Catalogue catalogue) {
-        return evaluate(Situation.atFirstLook(pack, catalogue));
+        return evaluate(EvaluationContext.atFirstLook(pack, catalogue));
     }
 
-    private static Evaluation evaluate(Situation situation) {
-        List<Check> blows = DropChecks.all(situation);
+    private static Evaluation evaluate(EvaluationContext context) {
+        List<Check> blows = DropChecks.all(context);
         List<Check> checks = new ArrayList<>();
         for (int i = 0; i < blows.size(); i++) {
-            if (situation.drops().get(i).counted()) {
+            if (context.drops().get(i).counted()) {
                 checks.add(blows.get(i));
             }
         }
         for (CheckRule rule : AFTER_DROPS) {
-            checks.addAll(rule.on(situation));
+            checks.addAll(rule.on(context));
         }
         Status verdict = Status.HOLDS;
         for (Check check : checks) {
@@ -75,33 +75,32 @@ public final class Evaluator {
                 verdict = check.status();
             }
         }
-        Optional<Resonance> resonance = VibrationCheck.cushion(situation);
+        Optional<Resonance> resonance = VibrationCheck.cushion(context);
         return Finite.all(new Evaluation(
                 verdict,
                 weakest(checks, verdict),
-                situation.dropHeightMm(),
-                situation.velocityChangeMps(),
+                context.dropHeightMm(),
+                context.velocityChangeMps(),
                 resonance.isPresent() ? OptionalDouble.of(resonance.get().hz()) : OptionalDouble.empty(),
-                situation.layout(),
-                situation.thinning(),
-                situation.doubted(),
-                situation.workedInTime(),
+                context.layout(),
+                context.thinning(),
+                context.doubted(),
+                context.workedInTime(),
                 List.copyOf(checks),
-                situation.drops(),
+                context.drops(),
                 blows));
     }
 
     /** One check alone, by its id, with no more work than it needs; empty where the pack has no such check. */
-    static Optional<Check> check(Situation situation, String id) {
+    static Optional<Check> check(EvaluationContext context, String id) {
         for (DropId drop : DropId.ALL) {
             if (drop.id().equals(id)) {
-                return Optional.of(
-                        DropChecks.check(situation, situation.working().drop(drop)));
+                return Optional.of(DropChecks.check(context, context.working().drop(drop)));
             }
         }
         return AFTER_DROPS.stream()
                 .filter(rule -> rule.id().equals(id))
-                .flatMap(rule -> rule.on(situation).stream())
+                .flatMap(rule -> rule.on(context).stream())
                 .findFirst();
     }
 

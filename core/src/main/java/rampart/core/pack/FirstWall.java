@@ -304,8 +304,8 @@ public final class FirstWall {
         return IntStream.of(WallSpace.thicknesses(outside.cushionMm() - WallSpace.THINNEST_MM))
                 .boxed()
                 .flatMap(innerMm -> inners(innerMm).stream()
-                        .filter(inner ->
-                                inner.outerMassKg - item.massKg() <= Situation.HEAVY_BOXES_BEYOND * item.massKg())
+                        .filter(inner -> inner.outerMassKg - item.massKg()
+                                <= EvaluationContext.HEAVY_BOXES_BEYOND * item.massKg())
                         .filter(inner -> liftable(inner.outerMassKg + least))
                         .flatMap(inner -> doubles(outside, inner, innerMm, most)))
                 .filter(wall -> liftable(wall.withoutCartonKg + least));

@@ -22,10 +22,10 @@ final class FitCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
+    public List<Check> on(EvaluationContext context) {
         LaidBox tightest = null;
         Axis axis = Axis.X;
-        for (LaidBox box : situation.layout().boxes()) {
+        for (LaidBox box : context.layout().boxes()) {
             if (!box.stock()) {
                 continue;
             }

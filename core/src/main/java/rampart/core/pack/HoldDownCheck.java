@@ -29,11 +29,11 @@ final class HoldDownCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
+    public List<Check> on(EvaluationContext context) {
         List<Check> holding = new ArrayList<>();
         List<Check> pressing = new ArrayList<>();
-        OptionalDouble bears = situation.pack().item().nature().bearsKpa();
-        for (Squeezed box : Squeezed.all(situation)) {
+        OptionalDouble bears = context.pack().item().properties().bearsKpa();
+        for (Squeezed box : Squeezed.all(context)) {
             if (!box.overFilled()) {
                 continue;
             }
@@ -44,7 +44,7 @@ final class HoldDownCheck implements CheckRule {
                     .ifPresent(cushion -> {
                         holding.add(holdDown(cushion, strain));
                         boolean onItem = cushion.layer()
-                                == situation.layout().cushions().get(0).layer();
+                                == context.layout().cushions().get(0).layer();
                         if (onItem && bears.isPresent()) {
                             pressing.add(pressure(cushion, strain, bears.getAsDouble()));
                         }

@@ -36,20 +36,20 @@ final class Holds {
 
     /** The same where each check must leave this margin, 0.10 or more. */
     static Optional<String> failing(Pack pack, Catalogue catalogue, Set<String> forgiven, double margin) {
-        Situation situation = Situation.undrawn(pack, catalogue);
+        EvaluationContext context = EvaluationContext.undrawn(pack, catalogue);
         return Stream.<Supplier<Optional<String>>>of(
-                        () -> failing(WITHOUT_DROPS, situation, forgiven, margin),
-                        () -> failingDrop(situation, margin),
-                        () -> failing(LAST, situation, forgiven, margin))
+                        () -> failing(WITHOUT_DROPS, context, forgiven, margin),
+                        () -> failingDrop(context, margin),
+                        () -> failing(LAST, context, forgiven, margin))
                 .map(Supplier::get)
                 .flatMap(Optional::stream)
                 .findFirst();
     }
 
     private static Optional<String> failing(
-            List<CheckRule> rules, Situation situation, Set<String> forgiven, double margin) {
+            List<CheckRule> rules, EvaluationContext context, Set<String> forgiven, double margin) {
         for (CheckRule rule : rules) {
-            for (Check check : rule.on(situation)) {
+            for (Check check : rule.on(context)) {
                 if (!leaves(check, margin) && !forgiven.contains(check.id())) {
                     return Optional.of(check.id());
                 }
@@ -58,16 +58,16 @@ final class Holds {
         return Optional.empty();
     }
 
-    private static Optional<String> failingDrop(Situation situation, double margin) {
-        Drops drops = situation.working();
-        Fragility fragility = situation.pack().item().fragility();
+    private static Optional<String> failingDrop(EvaluationContext context, double margin) {
+        Drops drops = context.working();
+        Fragility fragility = context.pack().item().fragility();
         List<DropId> counted = CORNERS_FIRST.stream()
-                .filter(id -> id.countedIn(situation.pack().journey().drop().sequence()))
+                .filter(id -> id.countedIn(context.pack().journey().drop().sequence()))
                 .toList();
         // A look at the limit is much cheaper than solving for G, and mostly decides: all of these first.
         // Where the velocity change may save a drop, its G alone decides nothing.
         OptionalDouble bearsMps = fragility.criticalVelocityChangeMps();
-        boolean byG = bearsMps.isEmpty() || 1 - situation.velocityChangeMps() / bearsMps.getAsDouble() < margin;
+        boolean byG = bearsMps.isEmpty() || 1 - context.velocityChangeMps() / bearsMps.getAsDouble() < margin;
         if (byG) {
             for (DropId id : counted) {
                 OptionalDouble limit = fragility.limitG(id.faces());
@@ -78,7 +78,7 @@ final class Holds {
             }
         }
         for (DropId id : counted) {
-            Check check = DropChecks.check(situation, drops.drop(id));
+            Check check = DropChecks.check(context, drops.drop(id));
             if (!leaves(check, margin)) {
                 return Optional.of(check.id());
             }

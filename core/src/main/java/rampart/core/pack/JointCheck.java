@@ -38,7 +38,7 @@ final class JointCheck implements CheckRule {
     }
 
     private static List<Feature> onArms(Item item) {
-        return item.nature().features().stream().filter(Feature::onArm).toList();
+        return item.properties().features().stream().filter(Feature::onArm).toList();
     }
 
     @Override
@@ -47,12 +47,12 @@ final class JointCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        List<Feature> parts = onArms(situation.pack().item());
+    public List<Check> on(EvaluationContext context) {
+        List<Feature> parts = onArms(context.pack().item());
         if (parts.isEmpty()) {
             return List.of();
         }
-        Drop hardest = situation.drops().stream()
+        Drop hardest = context.drops().stream()
                 .filter(Drop::counted)
                 .reduce((a, b) -> b.g() > a.g() ? b : a)
                 .orElseThrow();

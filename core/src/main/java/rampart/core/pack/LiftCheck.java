@@ -18,8 +18,8 @@ final class LiftCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        double gross = situation.layout().grossMassKg();
+    public List<Check> on(EvaluationContext context) {
+        double gross = context.layout().grossMassKg();
         boolean one = gross <= ONE_PERSON_KG;
         double limit = one ? ONE_PERSON_KG : TWO_PERSONS_KG;
         Supplier<Working> working = () -> new Working(

@@ -18,14 +18,14 @@ final class MaterialCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        boolean asked = !situation.pack().item().nature().surfaces().isEmpty()
-                || situation.pack().journey().storageHours().isPresent();
+    public List<Check> on(EvaluationContext context) {
+        boolean asked = !context.pack().item().properties().surfaces().isEmpty()
+                || context.pack().journey().storageHours().isPresent();
         if (!asked) {
             return List.of();
         }
-        List<Clash> clashes = Clashes.of(situation.pack(), situation.catalogue());
-        int harms = (int) clashes.stream().filter(Clash::harm).count();
+        List<Incompatibility> clashes = MaterialCompatibility.of(context.pack(), context.catalogue());
+        int harms = (int) clashes.stream().filter(Incompatibility::harm).count();
         boolean watched = clashes.stream().anyMatch(clash -> !clash.harm());
         return List.of(Check.judged(
                 "material",
@@ -38,17 +38,17 @@ final class MaterialCheck implements CheckRule {
                 () -> working(harms, watched, clashes)));
     }
 
-    private static List<Sentence> because(List<Clash> clashes) {
+    private static List<Sentence> because(List<Incompatibility> clashes) {
         return clashes.isEmpty()
                 ? List.of(Sentence.plain(
                         "Nothing in this pack is known to harm the surfaces named, for as long as they lie together."))
                 : clashes.stream()
                         .sorted((a, b) -> Boolean.compare(b.harm(), a.harm()))
-                        .map(Clash::reason)
+                        .map(Incompatibility::reason)
                         .toList();
     }
 
-    private static Working working(int harms, boolean watched, List<Clash> clashes) {
+    private static Working working(int harms, boolean watched, List<Incompatibility> clashes) {
         return new Working(
                 harms > 0 ? "D = one + n" : watched ? "D = w" : "D = n",
                 List.of(),
@@ -56,6 +56,6 @@ final class MaterialCheck implements CheckRule {
                         Figure.of("n", "what harms", harms, "", Basis.CP, "conservation guidance, no source"),
                         Figure.assumed("w", "something wants watching", WATCH, "", "counts as thin"),
                         Figure.assumed("one", "limit", 1, "", "nothing that harms")),
-                clashes.stream().map(Clash::reason).toList());
+                clashes.stream().map(Incompatibility::reason).toList());
     }
 }

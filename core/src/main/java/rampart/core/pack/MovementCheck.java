@@ -19,15 +19,15 @@ final class MovementCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        LaidBox loosest = situation.layout().boxes().get(0);
-        for (LaidBox box : situation.layout().boxes()) {
+    public List<Check> on(EvaluationContext context) {
+        LaidBox loosest = context.layout().boxes().get(0);
+        for (LaidBox box : context.layout().boxes()) {
             if (box.largestSlackMm() > loosest.largestSlackMm()) {
                 loosest = box;
             }
         }
         return List.of(
-                check(loosest, loosest.layer() == situation.layout().outer().layer()));
+                check(loosest, loosest.layer() == context.layout().outer().layer()));
     }
 
     private static Check check(LaidBox loosest, boolean outer) {

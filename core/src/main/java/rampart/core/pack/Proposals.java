@@ -18,13 +18,13 @@ import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 
 /**
- * Searches the walls of {@link ProposalSpace} for those that hold and that no other outdoes ({@link Front}). Nothing is
+ * Searches the walls of {@link ProposalSpace} for those that hold and that no other outdoes ({@link ParetoFront}). Nothing is
  * left out by luck: a wall is passed over only where a bound shows that it breaks, or that another outdoes it whatever
  * its margin. The order of work does not show in the answer: the same input gives the same list.
  */
 public final class Proposals {
     /** Margins at which the energy of a wall is looked at before it is tried, the least first. */
-    private static final double[] LEVELS = {Status.THIN_BELOW, 0.2, Front.ENOUGH};
+    private static final double[] LEVELS = {Status.THIN_BELOW, 0.2, ParetoFront.ENOUGH};
 
     private static final int BLOCK = 128;
 
@@ -38,7 +38,7 @@ public final class Proposals {
     private final BlowCapacity[] capacities = new BlowCapacity[LEVELS.length];
     private final Watcher watcher;
     private final boolean firstOnly;
-    private final Front front = new Front();
+    private final ParetoFront front = new ParetoFront();
     private final List<Found> found = new ArrayList<>();
     private long considered;
     private long evaluated;
@@ -54,7 +54,7 @@ public final class Proposals {
      */
     public record Answer(List<Proposal> proposals, long considered, long evaluated, boolean costed) {}
 
-    private record Found(Front.Figures figures, List<Layer> layers, String stock) {}
+    private record Found(ParetoFront.Figures figures, List<Layer> layers, String stock) {}
 
     private Proposals(
             Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices, Watcher watcher, boolean firstOnly) {
@@ -99,7 +99,7 @@ public final class Proposals {
         }
         Proposals search = new Proposals(pack, catalogue, limits, prices, watcher, firstOnly);
         search.run();
-        List<Front.Figures> members = search.front.members();
+        List<ParetoFront.Figures> members = search.front.members();
         List<Proposal> proposals = search.found.stream()
                 .filter(f -> members.contains(f.figures))
                 .map(f -> {
@@ -174,7 +174,7 @@ public final class Proposals {
                 continue;
             }
             double moving = item.massKg() + inner.option.massKg() + boxKg;
-            if (moving - item.massKg() > Situation.HEAVY_BOXES_BEYOND * item.massKg()) {
+            if (moving - item.massKg() > EvaluationContext.HEAVY_BOXES_BEYOND * item.massKg()) {
                 int skipped = outers.size() * frame.shells().size();
                 considered += skipped;
                 order += skipped;
@@ -231,7 +231,7 @@ public final class Proposals {
             order++;
             double massKg = withoutShellKg + shell.massKg();
             int needed = front.neededPercent(shell.volumeMm3(), cost + shell.cost(), massKg, order);
-            if (needed <= Front.percent(Front.ENOUGH)
+            if (needed <= ParetoFront.percent(ParetoFront.ENOUGH)
                     && massKg <= LiftCheck.ONE_PERSON_KG
                     && absorbs(frame, inner, outer, movingKg, massKg, needed)) {
                 trials.add(new Trial(pair, shell, massKg, cost + shell.cost(), order));
@@ -243,7 +243,7 @@ public final class Proposals {
     private boolean absorbs(
             ProposalSpace.Frame frame, Rated inner, Optional<Rated> outer, double movingKg, double massKg, int needed) {
         int level = LEVELS.length - 1;
-        while (level > 0 && Front.percent(LEVELS[level]) > needed) {
+        while (level > 0 && ParetoFront.percent(LEVELS[level]) > needed) {
             level--;
         }
         double fall = movingKg * Units.STANDARD_GRAVITY * journey.drop().heightMm(massKg) / 1000 * (1 - WallSpace.HAIR);
@@ -272,7 +272,7 @@ public final class Proposals {
                 found.add(f);
             });
         }
-        List<Front.Figures> members = front.members();
+        List<ParetoFront.Figures> members = front.members();
         found.removeIf(f -> !members.contains(f.figures));
         evaluated += trials.size();
     }
@@ -280,7 +280,7 @@ public final class Proposals {
     private Optional<Found> tried(ProposalSpace.Frame frame, Trial trial) {
         watcher.look();
         int needed = front.neededPercent(trial.shell.volumeMm3(), trial.cost, trial.massKg, trial.order);
-        if (needed > Front.percent(Front.ENOUGH)) {
+        if (needed > ParetoFront.percent(ParetoFront.ENOUGH)) {
             return Optional.empty();
         }
         Pair pair = trial.pair;
@@ -301,7 +301,7 @@ public final class Proposals {
         Evaluation evaluation = Evaluator.evaluateUndrawn(pack, catalogue);
         return evaluation.verdict() == Status.HOLDS
                 ? Optional.of(new Found(
-                        Front.Figures.of(
+                        ParetoFront.Figures.of(
                                 trial.shell.volumeMm3(),
                                 trial.cost,
                                 trial.massKg,

@@ -169,7 +169,7 @@ public final class Remedies {
 
     /** The check in question alone: most changes do not mend it, and need no whole evaluation. */
     private boolean reaches(Pack changed, Aim aim) {
-        return Evaluator.check(Situation.atFirstLook(changed, catalogue), aim.check())
+        return Evaluator.check(EvaluationContext.atFirstLook(changed, catalogue), aim.check())
                 .map(check -> check.status().ordinal() >= aim.wanted().ordinal())
                 .orElse(true);
     }
@@ -192,7 +192,7 @@ public final class Remedies {
             return Optional.empty();
         }
         Item item = pack.item();
-        int index = item.nature().features().indexOf(part.get());
+        int index = item.properties().features().indexOf(part.get());
         double left = item.massKg() - part.get().massKg().orElseThrow();
         if (!(left > 0)) {
             return Optional.empty();
@@ -242,8 +242,8 @@ public final class Remedies {
         boolean costed = remedies.stream().allMatch(remedy -> remedy.cost().isPresent());
         List<Remedy> kept = new ArrayList<>();
         for (Remedy one : remedies) {
-            Standing standing = one.standing(costed);
-            if (remedies.stream().noneMatch(other -> other.standing(costed).dominates(standing))) {
+            WallMetrics metrics = one.metrics(costed);
+            if (remedies.stream().noneMatch(other -> other.metrics(costed).dominates(metrics))) {
                 kept.add(one);
             }
         }

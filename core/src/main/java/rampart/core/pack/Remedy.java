@@ -81,8 +81,8 @@ public record Remedy(
     }
 
     /** What it is compared by; cost only where {@code costed}: every part of every remedy has a price (rule 35). */
-    Standing standing(boolean costed) {
-        return Standing.of(
+    WallMetrics metrics(boolean costed) {
+        return WallMetrics.of(
                 volumeMm3(),
                 costed ? cost.orElseThrow() : 0,
                 evaluation.layout().grossMassKg(),

@@ -24,9 +24,9 @@ final class SettlingCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
+    public List<Check> on(EvaluationContext context) {
         Squeezed loosest = null;
-        for (Squeezed box : Squeezed.all(situation)) {
+        for (Squeezed box : Squeezed.all(context)) {
             if (box.state().fill().isPresent() && (loosest == null || box.gapMm() > loosest.gapMm())) {
                 loosest = box;
             }
@@ -35,7 +35,7 @@ final class SettlingCheck implements CheckRule {
             return List.of();
         }
         boolean innermost =
-                loosest.box().layer() == situation.layout().boxes().get(0).layer();
+                loosest.box().layer() == context.layout().boxes().get(0).layer();
         return List.of(check(loosest, innermost ? "the item" : "the inner box"));
     }
 

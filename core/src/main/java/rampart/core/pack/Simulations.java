@@ -29,26 +29,26 @@ public final class Simulations {
      * @return empty where no drop has this id
      */
     public static Optional<Simulated> of(Pack pack, Catalogue catalogue, String drop, Assumptions assumptions) {
-        Situation situation = Situation.of(pack, catalogue);
+        EvaluationContext context = EvaluationContext.of(pack, catalogue);
         return DropId.ALL.stream()
                 .filter(id -> id.id().equals(drop))
                 .findFirst()
                 .map(id -> {
-                    SimulatedDrop worst = worst(situation, id, assumptions);
-                    return new Simulated(situation.working().drop(id), worst, DropSimulation.run(worst, assumptions));
+                    SimulatedDrop worst = worst(context, id, assumptions);
+                    return new Simulated(context.working().drop(id), worst, DropSimulation.run(worst, assumptions));
                 });
     }
 
-    private static SimulatedDrop worst(Situation situation, DropId id, Assumptions assumptions) {
-        return situation.working().conditions(id).stream()
+    private static SimulatedDrop worst(EvaluationContext context, DropId id, Assumptions assumptions) {
+        return context.working().conditions(id).stream()
                 .max(Comparator.comparingDouble(
                         condition -> DropSimulation.run(condition, assumptions).peakG()))
                 .orElseThrow();
     }
 
     /** These drops, the counted ones with the highest peak of their simulations; on all cores. */
-    static List<Drop> worst(Situation situation, List<Drop> drops) {
-        Drops working = situation.working();
+    static List<Drop> worst(EvaluationContext context, List<Drop> drops) {
+        Drops working = context.working();
         return drops.parallelStream()
                 .map(drop -> {
                     OptionalDouble peak =

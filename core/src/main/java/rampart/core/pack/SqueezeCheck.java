@@ -19,9 +19,9 @@ final class SqueezeCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
+    public List<Check> on(EvaluationContext context) {
         Squeezed tightest = null;
-        for (Squeezed box : Squeezed.all(situation)) {
+        for (Squeezed box : Squeezed.all(context)) {
             boolean pressed = !box.box().stock() && box.squeeze(box.tightest()) > 0;
             if (pressed && (tightest == null || box.squeeze(box.tightest()) > tightest.squeeze(tightest.tightest()))) {
                 tightest = box;

@@ -24,21 +24,19 @@ final class Squeezed {
     }
 
     /** Every box of the pack, innermost first; none where no box says or does anything out of the ordinary. */
-    static List<Squeezed> all(Situation situation) {
-        return !situation.cartonsMatter()
+    static List<Squeezed> all(EvaluationContext context) {
+        return !context.cartonsMatter()
                 ? List.of()
-                : situation.layout().boxes().stream()
-                        .map(box -> of(situation, box))
-                        .toList();
+                : context.layout().boxes().stream().map(box -> of(context, box)).toList();
     }
 
-    static Squeezed outer(Situation situation) {
-        return of(situation, situation.layout().outer());
+    static Squeezed outer(EvaluationContext context) {
+        return of(context, context.layout().outer());
     }
 
-    private static Squeezed of(Situation situation, LaidBox box) {
-        Layer.Box layer = (Layer.Box) situation.pack().layers().get(box.layer());
-        int inward = situation.layout().boxes().stream()
+    private static Squeezed of(EvaluationContext context, LaidBox box) {
+        Layer.Box layer = (Layer.Box) context.pack().layers().get(box.layer());
+        int inward = context.layout().boxes().stream()
                 .mapToInt(LaidBox::layer)
                 .filter(i -> i < box.layer())
                 .max()
@@ -46,7 +44,7 @@ final class Squeezed {
         return new Squeezed(
                 box,
                 layer.state(),
-                situation.layout().cushions().stream()
+                context.layout().cushions().stream()
                         .filter(c -> c.layer() > inward && c.layer() < box.layer())
                         .toList());
     }

@@ -25,33 +25,32 @@ final class StackCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        return situation
-                .pack()
+    public List<Check> on(EvaluationContext context) {
+        return context.pack()
                 .journey()
                 .stack()
-                .map(stack -> List.of(check(situation, stack)))
+                .map(stack -> List.of(check(context, stack)))
                 .orElse(List.of());
     }
 
-    private static Check check(Situation situation, Stack stack) {
-        RegularSlotted carton = situation.layout().outer().carton();
+    private static Check check(EvaluationContext context, Stack stack) {
+        RegularSlotted carton = context.layout().outer().carton();
         double boxesAbove = boxesAbove(stack, carton);
-        double gross = situation.layout().grossMassKg();
+        double gross = context.layout().grossMassKg();
         double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
         StackStrength strength = StackStrength.of(carton, stack);
-        boolean ordinary = !situation.cartonsMatter();
+        boolean ordinary = !context.cartonsMatter();
         CartonState.Condition condition = ordinary
                 ? CartonState.Condition.NEW
-                : Squeezed.outer(situation).state().condition();
-        double bulgeMm = ordinary ? 0 : Squeezed.outer(situation).bulgeMm();
+                : Squeezed.outer(context).state().condition();
+        double bulgeMm = ordinary ? 0 : Squeezed.outer(context).bulgeMm();
         double bulge = CartonState.bulgeFactor(bulgeMm);
         double limit = strength.strengthN() * condition.factor() * bulge;
         boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();
         return Check.judged(
                 "stack",
                 "Standing in a pile",
-                Check.Where.layer(situation.layout().outer().layer()),
+                Check.Where.layer(context.layout().outer().layer()),
                 demand,
                 OptionalDouble.of(limit),
                 "N",

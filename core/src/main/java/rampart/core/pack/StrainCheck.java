@@ -25,10 +25,10 @@ final class StrainCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
+    public List<Check> on(EvaluationContext context) {
         double largest = 0;
         String place = "";
-        for (Drop drop : situation.drops()) {
+        for (Drop drop : context.drops()) {
             // To nine decimals, so that equal blows name the first of them.
             if (drop.counted() && Units.roundTo9Decimals(drop.lockUpFraction()) > Units.roundTo9Decimals(largest)) {
                 largest = drop.lockUpFraction();

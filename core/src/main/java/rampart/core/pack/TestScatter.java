@@ -20,13 +20,13 @@ record TestScatter(double factor, boolean measured, boolean extrapolated) {
 
     private static final TestScatter NONE = new TestScatter(1, false, false);
 
-    static TestScatter of(Situation situation, Impact impact) {
+    static TestScatter of(EvaluationContext context, Impact impact) {
         TestScatter widest = NONE;
-        if (!situation.measured()) {
+        if (!context.measured()) {
             return widest;
         }
         for (Impact.LayerPeak peak : impact.layers()) {
-            Foam foam = situation.cushion(peak.layer()).foam();
+            Foam foam = context.cushion(peak.layer()).foam();
             // Later blows that nobody tested scatter as the first ones do at their energy.
             Optional<CushionFit> fit = foam.fit(impact.repeated()).or(() -> foam.fit(false));
             if (fit.isPresent() && peak.energyJ() > 0) {

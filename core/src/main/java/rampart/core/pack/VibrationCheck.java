@@ -34,19 +34,18 @@ final class VibrationCheck implements CheckRule {
     }
 
     @Override
-    public List<Check> on(Situation situation) {
-        return situation
-                .pack()
+    public List<Check> on(EvaluationContext context) {
+        return context.pack()
                 .journey()
                 .vibration()
-                .map(v -> List.of(check(situation, v)))
+                .map(v -> List.of(check(context, v)))
                 .orElse(List.of());
     }
 
-    private static Check check(Situation situation, Vibration vibration) {
-        Optional<Resonance> cushion = cushion(situation);
-        Fragility fragility = situation.pack().item().fragility();
-        double response = ResponseLevel.grms(vibration.spectrum(), resonances(situation));
+    private static Check check(EvaluationContext context, Vibration vibration) {
+        Optional<Resonance> cushion = cushion(context);
+        Fragility fragility = context.pack().item().fragility();
+        double response = ResponseLevel.grms(vibration.spectrum(), resonances(context));
         double demand = PEAK_FACTOR * response;
         OptionalDouble bears = fragility.leastLimitG();
         OptionalDouble limit =
@@ -59,7 +58,7 @@ final class VibrationCheck implements CheckRule {
                 limit,
                 "G",
                 () -> because(vibration, cushion, fragility, demand, limit),
-                () -> working(vibration, cushion, measured(situation), fragility, response));
+                () -> working(vibration, cushion, measured(context), fragility, response));
     }
 
     private static Working working(
@@ -132,16 +131,16 @@ final class VibrationCheck implements CheckRule {
     }
 
     /** True where the bottom cushions were all tested in vibration. */
-    private static boolean measured(Situation situation) {
-        return situation.layout().cushions().stream()
+    private static boolean measured(EvaluationContext context) {
+        return context.layout().cushions().stream()
                 .filter(c -> c.cushions(Face.BOTTOM))
                 .allMatch(c -> c.foam().measured().vibration().isPresent());
     }
 
     /** The item on its bottom cushions; empty where there are none. */
-    static Optional<Resonance> cushion(Situation situation) {
+    static Optional<Resonance> cushion(EvaluationContext context) {
         List<BottomSprings.Spring> springs = new ArrayList<>();
-        for (LaidCushion c : situation.layout().cushions()) {
+        for (LaidCushion c : context.layout().cushions()) {
             if (c.cushions(Face.BOTTOM)) {
                 springs.add(new BottomSprings.Spring(
                         c.layer(),
@@ -155,11 +154,10 @@ final class VibrationCheck implements CheckRule {
     }
 
     /** The foam's and the part's resonance, as far as there are such. */
-    static List<Resonance> resonances(Situation situation) {
+    static List<Resonance> resonances(EvaluationContext context) {
         List<Resonance> resonances = new ArrayList<>();
-        cushion(situation).ifPresent(resonances::add);
-        situation
-                .pack()
+        cushion(context).ifPresent(resonances::add);
+        context.pack()
                 .item()
                 .fragility()
                 .component()

@@ -59,12 +59,12 @@ class DropSimulationTest {
 
     /** A flat fall, an edge and a corner of a pack with weightless boxes; how many were compared. */
     private static int compare(Pack pack) {
-        Situation situation = Situation.of(pack, Packs.weightless());
+        EvaluationContext context = EvaluationContext.of(pack, Packs.weightless());
         int compared = 0;
         for (DropId id : List.of(DropId.ALL.get(2), DropId.ALL.get(9), DropId.ALL.get(21))) {
-            Drop drop = situation.working().drop(id);
+            Drop drop = context.working().drop(id);
             double peak = 0;
-            for (SimulatedDrop condition : situation.working().conditions(id)) {
+            for (SimulatedDrop condition : context.working().conditions(id)) {
                 Pulse pulse = DropSimulation.run(condition, Assumptions.CLOSED_FORM);
                 if (!pulse.capped()) {
                     assertThat(pulse.energy().error()).isCloseTo(0, within(1e-3));
@@ -93,12 +93,12 @@ class DropSimulationTest {
         int compared = 0;
         while (compared < 12) {
             Pack pack = plain(Packs.random(random));
-            Situation situation = Situation.of(pack, StandardCatalogue.get());
-            Drop drop = situation.working().drop(DropId.ALL.get(compared % 26));
-            if (!situation.heavyBoxes() || drop.g() > 300) {
+            EvaluationContext context = EvaluationContext.of(pack, StandardCatalogue.get());
+            Drop drop = context.working().drop(DropId.ALL.get(compared % 26));
+            if (!context.heavyBoxes() || drop.g() > 300) {
                 continue;
             }
-            SimulatedDrop condition = situation.working().conditions(drop.id()).get(0);
+            SimulatedDrop condition = context.working().conditions(drop.id()).get(0);
             if (condition.layers().stream().anyMatch(layer -> !layer.acts())) {
                 continue;
             }
@@ -128,12 +128,12 @@ class DropSimulationTest {
         List<SimulatedDrop> falls = new ArrayList<>();
         while (falls.size() < 60) {
             Pack pack = plain(Packs.random(random));
-            Situation situation = Situation.of(pack, StandardCatalogue.get());
+            EvaluationContext context = EvaluationContext.of(pack, StandardCatalogue.get());
             DropId id = DropId.ALL.get(falls.size() % 26);
-            SimulatedDrop condition = situation.working().conditions(id).get(0);
+            SimulatedDrop condition = context.working().conditions(id).get(0);
             if (cushions(pack) == 3
                     && condition.layers().stream().allMatch(DropLayer::acts)
-                    && situation.working().drop(id).g() < 2000) {
+                    && context.working().drop(id).g() < 2000) {
                 falls.add(condition);
             }
         }
@@ -177,9 +177,8 @@ class DropSimulationTest {
         Random random = new Random(8);
         for (int i = 0; i < 20; i++) {
             Pack pack = plain(Packs.random(random));
-            Situation situation = Situation.of(pack, StandardCatalogue.get());
-            SimulatedDrop drop =
-                    situation.working().conditions(DropId.ALL.get(i)).get(0);
+            EvaluationContext context = EvaluationContext.of(pack, StandardCatalogue.get());
+            SimulatedDrop drop = context.working().conditions(DropId.ALL.get(i)).get(0);
             Pulse pulse = DropSimulation.run(drop, Assumptions.RULE_34);
             if (pulse.capped()) {
                 continue;
@@ -223,8 +222,9 @@ class DropSimulationTest {
         Random random = new Random(9);
         for (int i = 0; i < 10; i++) {
             Pack pack = plain(Packs.random(random));
-            Drops here = Situation.of(pack, StandardCatalogue.get()).working();
-            Drops there = Situation.of(mirrored(pack), StandardCatalogue.get()).working();
+            Drops here = EvaluationContext.of(pack, StandardCatalogue.get()).working();
+            Drops there = EvaluationContext.of(mirrored(pack), StandardCatalogue.get())
+                    .working();
             for (DropId id : List.of(DropId.ALL.get(1), DropId.ALL.get(7), DropId.ALL.get(18))) {
                 DropId other = DropId.ALL.stream()
                         .filter(d -> java.util.Set.copyOf(d.faces())
@@ -294,12 +294,12 @@ class DropSimulationTest {
                 Packs.item(200, 200, 200, m, 80),
                 Packs.falls(760),
                 List.of(Packs.full("pe-35", 50), Packs.box("c-32", 0)));
-        Situation situation = Situation.of(pack, StandardCatalogue.get());
+        EvaluationContext context = EvaluationContext.of(pack, StandardCatalogue.get());
         // The carton's flaps make its top and bottom a caliper thicker: the direction is a hair off the diagonal.
-        Drop drop = situation.working().drop(DropId.ALL.get(20));
+        Drop drop = context.working().drop(DropId.ALL.get(20));
         assertThat(drop.g()).isCloseTo(byHand, within(byHand * 0.005));
         double simulated = DropSimulation.run(
-                        situation.working().conditions(drop.id()).get(0), Assumptions.CLOSED_FORM)
+                        context.working().conditions(drop.id()).get(0), Assumptions.CLOSED_FORM)
                 .peakG();
         assertThat(simulated).isCloseTo(drop.g(), within(drop.g() * 1e-4));
     }

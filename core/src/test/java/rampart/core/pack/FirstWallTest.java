@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
-import rampart.core.item.Nature;
+import rampart.core.item.ItemProperties;
 import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropHeights;
@@ -91,7 +91,7 @@ class FirstWallTest {
                     sturdy.massKg(),
                     sturdy.centreOfMass(),
                     Packs.bears(Packs.between(random, 8, 20)),
-                    sturdy.nature());
+                    sturdy.properties());
             Journey journey = journey(random);
             Catalogue all = StandardCatalogue.get();
             Catalogue one = new Catalogue(
@@ -172,11 +172,11 @@ class FirstWallTest {
                 Math.rint(Packs.between(random, 60, 200)),
                 Math.rint(Packs.between(random, 60, 180)));
         double kg = Math.max(0.6, size.volumeMm3() * 1e-9 * Packs.between(random, 500, 1500));
-        Nature nature = new Nature(
+        ItemProperties properties = new ItemProperties(
                 List.of(),
                 random.nextBoolean() ? Set.of(Surface.values()[random.nextInt(Surface.values().length)]) : Set.of(),
                 OptionalDouble.empty());
-        return new Item("thing", size, kg, Point.ORIGIN, Packs.bears(Packs.between(random, 80, 140)), nature);
+        return new Item("thing", size, kg, Point.ORIGIN, Packs.bears(Packs.between(random, 80, 140)), properties);
     }
 
     private static Journey journey(Random random) {

@@ -13,7 +13,7 @@ import rampart.core.box.CartonState;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
-import rampart.core.item.Nature;
+import rampart.core.item.ItemProperties;
 import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropPlan;
@@ -36,16 +36,16 @@ import rampart.core.quantity.Size;
 class GoesWrongTest {
     private static final Layer.Cushion WALL = Packs.full("pe-28", 50);
 
-    private static Item item(Nature nature) {
-        return new Item("thing", new Size(300, 200, 150), 4, Point.ORIGIN, Packs.bears(80), nature);
+    private static Item item(ItemProperties properties) {
+        return new Item("thing", new Size(300, 200, 150), 4, Point.ORIGIN, Packs.bears(80), properties);
     }
 
-    private static Nature bearing(double kpa) {
-        return new Nature(List.of(), Set.of(), OptionalDouble.of(kpa));
+    private static ItemProperties bearing(double kpa) {
+        return new ItemProperties(List.of(), Set.of(), OptionalDouble.of(kpa));
     }
 
-    private static Nature surfaces(Surface... surfaces) {
-        return new Nature(List.of(), Set.of(surfaces), OptionalDouble.empty());
+    private static ItemProperties surfaces(Surface... surfaces) {
+        return new ItemProperties(List.of(), Set.of(surfaces), OptionalDouble.empty());
     }
 
     private static Layer.Box carton(double slackMm, CartonState state) {
@@ -70,7 +70,8 @@ class GoesWrongTest {
     /** A pack that says nothing of all this has none of the checks: its numbers are those of edition 1. */
     @Test
     void nothingIsJudgedThatNobodyAskedFor() {
-        Evaluation evaluation = Packs.evaluate(item(Nature.UNKNOWN), Packs.falls(500), WALL, Packs.box("c-32", 3));
+        Evaluation evaluation =
+                Packs.evaluate(item(ItemProperties.UNKNOWN), Packs.falls(500), WALL, Packs.box("c-32", 3));
         assertThat(evaluation.checks().stream().map(Check::id))
                 .doesNotContain("material", "settling", "squeeze", "hold-down", "pressure", "component", "joint.1");
     }
@@ -79,17 +80,22 @@ class GoesWrongTest {
     @Test
     void whatSettlesAddsToThePlay() {
         Check open = Packs.check(
-                Packs.evaluate(item(Nature.UNKNOWN), Packs.falls(500), WALL, carton(7, filled(CartonState.Fill.NONE))),
+                Packs.evaluate(
+                        item(ItemProperties.UNKNOWN), Packs.falls(500), WALL, carton(7, filled(CartonState.Fill.NONE))),
                 "settling");
         assertThat(open.demand()).isCloseTo(8, within(1e-12));
         assertThat(open.status()).isEqualTo(Status.HOLDS);
         Check paper = Packs.check(
-                Packs.evaluate(item(Nature.UNKNOWN), Packs.falls(500), WALL, carton(8, filled(CartonState.Fill.PAPER))),
+                Packs.evaluate(
+                        item(ItemProperties.UNKNOWN),
+                        Packs.falls(500),
+                        WALL,
+                        carton(8, filled(CartonState.Fill.PAPER))),
                 "settling");
         assertThat(paper.demand()).isCloseTo(1.8, within(1e-12));
         Check cells = Packs.check(
                 Packs.evaluate(
-                        item(Nature.UNKNOWN),
+                        item(ItemProperties.UNKNOWN),
                         Packs.falls(500),
                         Packs.full("air-cells", 50),
                         carton(8, filled(CartonState.Fill.NONE))),
@@ -126,7 +132,7 @@ class GoesWrongTest {
                 new Climate(23, 23));
         double flat = limit(piled, carton(-20, CartonState.NEW));
         double bulging = limit(piled, carton(-32, CartonState.NEW));
-        Evaluation bulge = Packs.evaluate(item(Nature.UNKNOWN), piled, WALL, carton(-32, CartonState.NEW));
+        Evaluation bulge = Packs.evaluate(item(ItemProperties.UNKNOWN), piled, WALL, carton(-32, CartonState.NEW));
         assertThat(Packs.check(bulge, "squeeze").status()).isEqualTo(Status.BREAKS);
         assertThat(Packs.because(Packs.check(bulge, "stack"))).contains("bulges by about 12 mm");
         double perimeter = 2 * (400 - 32 + 300 - 32.0) / (2 * (400 - 20 + 300 - 20.0));
@@ -137,7 +143,7 @@ class GoesWrongTest {
     }
 
     private static double limit(Journey journey, Layer.Box carton) {
-        return Packs.check(Packs.evaluate(item(Nature.UNKNOWN), journey, WALL, carton), "stack")
+        return Packs.check(Packs.evaluate(item(ItemProperties.UNKNOWN), journey, WALL, carton), "stack")
                 .limit()
                 .getAsDouble();
     }
@@ -159,8 +165,8 @@ class GoesWrongTest {
                 OptionalDouble.of(0.1),
                 OptionalDouble.of(50),
                 OptionalDouble.empty());
-        Nature nature = new Nature(List.of(known, unknown), Set.of(), OptionalDouble.empty());
-        Evaluation evaluation = Packs.evaluate(item(nature), Packs.falls(500), WALL, Packs.box("c-32", 3));
+        ItemProperties properties = new ItemProperties(List.of(known, unknown), Set.of(), OptionalDouble.empty());
+        Evaluation evaluation = Packs.evaluate(item(properties), Packs.falls(500), WALL, Packs.box("c-32", 3));
         double g = evaluation.drops().stream().mapToDouble(Drop::g).max().orElseThrow();
         assertThat(Packs.check(evaluation, "joint.1").demand()).isCloseTo(0.3 * g * 9.80665 * 0.2, within(1e-9));
         assertThat(Packs.check(evaluation, "joint.2").status()).isEqualTo(Status.UNKNOWN);
@@ -279,7 +285,7 @@ class GoesWrongTest {
     void theLooserOfTwoBoxesIsToldOf() {
         Layer.Box inner = new Layer.Box("c-32", 2, Optional.empty(), filled(CartonState.Fill.NONE));
         Evaluation evaluation = Packs.evaluate(
-                item(Nature.UNKNOWN),
+                item(ItemProperties.UNKNOWN),
                 Packs.falls(500),
                 Packs.full("pe-28", 30),
                 inner,
@@ -295,7 +301,7 @@ class GoesWrongTest {
     /** Nothing on top to press with: no hold-down; no foam at all: the whole share is squeezed. */
     @Test
     void aSqueezeWithoutFoamIsWhole() {
-        Evaluation bare = Packs.evaluate(item(Nature.UNKNOWN), Packs.falls(500), carton(-5, CartonState.NEW));
+        Evaluation bare = Packs.evaluate(item(ItemProperties.UNKNOWN), Packs.falls(500), carton(-5, CartonState.NEW));
         assertThat(Packs.check(bare, "squeeze").demand()).isEqualTo(1);
         assertThat(bare.checks().stream().map(Check::id)).doesNotContain("hold-down");
         assertThat(Packs.check(bare, "movement").demand()).isZero();

@@ -11,7 +11,7 @@ import rampart.core.box.CartonState;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
-import rampart.core.item.Nature;
+import rampart.core.item.ItemProperties;
 import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropPlan;
@@ -192,7 +192,7 @@ public final class Packs {
                 Optional.of(new Fragility.Component(between(random, 5, 200), 10, OptionalDouble.of(100))),
                 Map.of(Face.TOP, between(random, 20, 120)));
         Surface[] surfaces = Surface.values();
-        Nature nature = new Nature(
+        ItemProperties properties = new ItemProperties(
                 List.of(mark, part),
                 Set.of(surfaces[random.nextInt(surfaces.length)]),
                 OptionalDouble.of(between(random, 10, 60)));
@@ -206,7 +206,7 @@ public final class Packs {
         List<Layer> layers =
                 pack.layers().stream().map(layer -> stated(layer, random)).toList();
         return new Pack(
-                new Item(item.name(), item.size(), item.massKg(), item.centreOfMass(), fragility, nature),
+                new Item(item.name(), item.size(), item.massKg(), item.centreOfMass(), fragility, properties),
                 journey,
                 layers);
     }

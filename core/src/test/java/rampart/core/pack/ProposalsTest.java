@@ -17,7 +17,7 @@ import rampart.core.box.StockCarton;
 import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
 import rampart.core.item.Item;
-import rampart.core.item.Nature;
+import rampart.core.item.ItemProperties;
 import rampart.core.item.Surface;
 import rampart.core.journey.Climate;
 import rampart.core.journey.DropHeights;
@@ -100,7 +100,7 @@ class ProposalsTest {
         Size size = new Size(
                 Packs.between(random, 100, 350), Packs.between(random, 100, 300), Packs.between(random, 80, 300));
         // What the item is made of keeps some foams away from it; the others must still be found.
-        Nature nature = new Nature(
+        ItemProperties properties = new ItemProperties(
                 List.of(),
                 random.nextBoolean() ? Set.of(Surface.values()[random.nextInt(Surface.values().length)]) : Set.of(),
                 random.nextBoolean() ? OptionalDouble.of(Packs.between(random, 5, 40)) : OptionalDouble.empty());
@@ -110,7 +110,7 @@ class ProposalsTest {
                 Packs.between(random, 0.8, 9),
                 new Point(0, 0, -size.heightMm() * 0.05),
                 Packs.bears(Packs.between(random, 40, 130)),
-                nature);
+                properties);
         Journey journey = new Journey(
                 DropPlan.byTable(DropHeights.PARCEL_1A, DropSequence.TEN, random.nextBoolean()),
                 Optional.of(Vibration.PARCEL_ROAD),

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import rampart.core.cost.Prices;
 import rampart.core.item.Feature;
 import rampart.core.item.Item;
-import rampart.core.item.Nature;
+import rampart.core.item.ItemProperties;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -130,7 +130,7 @@ class RemediesTest {
                     item.massKg(),
                     item.centreOfMass(),
                     item.fragility(),
-                    new Nature(List.of(lamp), Set.of(), OptionalDouble.empty()));
+                    new ItemProperties(List.of(lamp), Set.of(), OptionalDouble.empty()));
             Pack pack =
                     new Pack(armed, Packs.falls(300), List.of(Packs.pads("pp-20", 40, 60, 1), Packs.box("c-32", 3)));
             List<Remedy> remedies = Remedies.of(pack, CATALOGUE, Prices.NONE, Optional.of("joint.1"), Watcher.NONE);
@@ -148,7 +148,7 @@ class RemediesTest {
     }
 
     private static boolean heavy(Pack pack, Catalogue catalogue) {
-        return Situation.undrawn(pack, catalogue).heavyBoxes();
+        return EvaluationContext.undrawn(pack, catalogue).heavyBoxes();
     }
 
     /** Packs that our search proposes; those of two changes only where they are asked for. */
@@ -200,7 +200,7 @@ class RemediesTest {
                         .toList()));
         String weakest =
                 Evaluator.evaluate(pack, catalogue).weakest().orElseThrow().id();
-        List<Feature> features = pack.item().nature().features();
+        List<Feature> features = pack.item().properties().features();
         for (int i = 0, n = 0; i < features.size(); i++) {
             n += features.get(i).onArm() ? 1 : 0;
             if (features.get(i).onArm() && weakest.equals("joint." + n)) {

@@ -15,8 +15,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.AccountRepository;
-import rampart.server.store.AccountRepository.Account;
+import rampart.server.persistence.AccountRepository;
+import rampart.server.persistence.AccountRepository.Account;
 
 /** The people of the house. Rights that change end the visits that had the old ones. */
 @Service

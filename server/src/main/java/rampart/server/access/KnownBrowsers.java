@@ -8,22 +8,22 @@ import org.springframework.stereotype.Component;
 /** Gives a browser that was let in a token by which it is known the next time. */
 @Component
 public class KnownBrowsers {
-    private final SignInBrake brake;
+    private final SignInThrottle throttle;
 
-    KnownBrowsers(SignInBrake brake) {
-        this.brake = brake;
+    KnownBrowsers(SignInThrottle throttle) {
+        this.throttle = throttle;
     }
 
     public void remember(String account, Origin origin, HttpServletResponse response) {
         String token = origin.browserToken().isEmpty() ? Secrets.groups(8) : origin.browserToken();
-        brake.remember(account, token);
+        throttle.remember(account, token);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
                 ResponseCookie.from(Origin.COOKIE, token)
                         .httpOnly(true)
                         .sameSite("Strict")
                         .path("/api/session")
-                        .maxAge(SignInBrake.BROWSERS_KEPT)
+                        .maxAge(SignInThrottle.BROWSERS_KEPT)
                         .build()
                         .toString());
     }

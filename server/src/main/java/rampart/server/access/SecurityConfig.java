@@ -169,10 +169,10 @@ class SecurityConfig {
 
     @Bean
     AuthenticationManager authenticationManager(
-            UserDetailsService accounts, PasswordEncoder encoder, SignInBrake brake) {
+            UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
         DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
         provider.setPasswordEncoder(encoder);
-        return new BrakedSignIn(new ProviderManager(provider), brake);
+        return new ThrottledSignIn(new ProviderManager(provider), throttle);
     }
 
     /** Argon2id, as OWASP recommends for passwords (from memory). */

@@ -23,7 +23,7 @@ import rampart.formats.PackComparison;
 import rampart.formats.PackFile;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
-import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.persistence.RevisionRepository.Revision;
 import rampart.server.stores.Materials;
 import rampart.server.verdicts.KeptVerdicts;
 

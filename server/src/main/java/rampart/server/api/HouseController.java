@@ -18,8 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 import rampart.server.house.House;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.EventRepository.Event;
-import rampart.server.store.HouseRepository.Ways;
+import rampart.server.persistence.EventRepository.Event;
+import rampart.server.persistence.HouseRepository.Ways;
 
 /** The ways of the house and what was done in it. */
 @RestController

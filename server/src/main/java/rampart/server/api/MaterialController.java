@@ -37,7 +37,7 @@ import rampart.formats.UnreadableFileException;
 import rampart.formats.view.FoamTestsView;
 import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
-import rampart.server.store.MaterialRepository.StoredMaterial;
+import rampart.server.persistence.MaterialRepository.StoredMaterial;
 import rampart.server.stores.Materials;
 import rampart.server.stores.TestTables;
 import tools.jackson.databind.JsonNode;

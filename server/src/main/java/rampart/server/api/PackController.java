@@ -40,8 +40,8 @@ import rampart.server.packs.PackShelf;
 import rampart.server.packs.PackShelf.Frozen;
 import rampart.server.packs.PackShelf.Saved;
 import rampart.server.packs.Sort;
-import rampart.server.store.PackRepository.StoredPack;
-import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.persistence.PackRepository.StoredPack;
+import rampart.server.persistence.RevisionRepository.Revision;
 
 /** Packs: the shelf, drafts, revisions, files in and out. */
 @RestController

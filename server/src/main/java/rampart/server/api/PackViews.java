@@ -11,9 +11,9 @@ import rampart.formats.view.StatusView;
 import rampart.server.packs.Kind;
 import rampart.server.packs.PackShelf;
 import rampart.server.packs.Summary;
-import rampart.server.store.PackRepository;
-import rampart.server.store.PackRepository.StoredPack;
-import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.persistence.PackRepository;
+import rampart.server.persistence.PackRepository.StoredPack;
+import rampart.server.persistence.RevisionRepository.Revision;
 
 /** What the pack resource answers. */
 final class PackViews {

@@ -23,8 +23,8 @@ import rampart.formats.paper.Paper;
 import rampart.formats.view.ReportView;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
-import rampart.server.store.PackRepository.StoredPack;
-import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.persistence.PackRepository.StoredPack;
+import rampart.server.persistence.RevisionRepository.Revision;
 import rampart.server.verdicts.KeptVerdicts;
 
 /** The page to work from as a PDF file. */

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rampart.server.access.Accounts;
 import rampart.server.access.Role;
 import rampart.server.messages.Message;
-import rampart.server.store.AccountRepository.Account;
+import rampart.server.persistence.AccountRepository.Account;
 
 /** The people of the house; for its keepers. */
 @RestController

@@ -22,9 +22,9 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
+import rampart.server.persistence.PhotographRepository.PackPhotograph;
 import rampart.server.photographs.Photographs;
 import rampart.server.photographs.RefusedPictureException;
-import rampart.server.store.PhotographRepository.PackPhotograph;
 
 /** Photographs of a pack's item. */
 @RestController

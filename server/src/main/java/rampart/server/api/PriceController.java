@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rampart.core.material.Catalogue;
 import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
-import rampart.server.store.PriceRepository.StoredPrice;
+import rampart.server.persistence.PriceRepository.StoredPrice;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 

@@ -1,6 +1,6 @@
 package rampart.server.api;
 
-import rampart.server.store.PackRepository.StoredPack;
+import rampart.server.persistence.PackRepository.StoredPack;
 
 /** Somebody saved in between; carries both versions so that nothing is lost. */
 final class StaleDraftException extends RuntimeException {

@@ -5,7 +5,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
-import rampart.server.store.PackRepository.StoredPack;
+import rampart.server.persistence.PackRepository.StoredPack;
 
 /**
  * A refused save, in the form of a problem: somebody saved in between.

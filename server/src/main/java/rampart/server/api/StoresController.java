@@ -38,9 +38,9 @@ import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
 import rampart.server.config.Connections;
 import rampart.server.messages.Message;
+import rampart.server.persistence.StockRepository.StoredCarton;
+import rampart.server.persistence.StockRepository.StoredSheet;
 import rampart.server.searches.Searches;
-import rampart.server.store.StockRepository.StoredCarton;
-import rampart.server.store.StockRepository.StoredSheet;
 import rampart.server.stores.Materials;
 import rampart.server.stores.Stores;
 

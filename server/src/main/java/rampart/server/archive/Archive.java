@@ -26,7 +26,7 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import rampart.formats.Sha256;
-import rampart.server.store.HouseTables;
+import rampart.server.persistence.HouseTables;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;

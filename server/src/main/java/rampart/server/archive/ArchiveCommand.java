@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import rampart.server.store.HouseTables;
+import rampart.server.persistence.HouseTables;
 
 /**
  * {@code ./rampart backup} and {@code ./rampart restore}: takes the word and the file; the database is in

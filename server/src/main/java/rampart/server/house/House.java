@@ -4,8 +4,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.words.Wording;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.HouseRepository;
-import rampart.server.store.HouseRepository.Ways;
+import rampart.server.persistence.HouseRepository;
+import rampart.server.persistence.HouseRepository.Ways;
 
 /** The ways of the house: how it shows lengths, masses and numbers. */
 @Service

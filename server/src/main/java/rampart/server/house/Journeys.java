@@ -11,8 +11,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.formats.JourneyPresets;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.JourneyRepository;
-import rampart.server.store.JourneyRepository.StoredJourney;
+import rampart.server.persistence.JourneyRepository;
+import rampart.server.persistence.JourneyRepository.StoredJourney;
 
 /** Journeys to choose from: those that Rampart ships with, as the house has changed them, and the house's own. */
 @Service

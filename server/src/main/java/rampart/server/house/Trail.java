@@ -3,8 +3,8 @@ package rampart.server.house;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import rampart.server.store.EventRepository;
-import rampart.server.store.EventRepository.Event;
+import rampart.server.persistence.EventRepository;
+import rampart.server.persistence.EventRepository.Event;
 
 /** What was done by whom. An entry is written in the transaction of what it tells of: both are there, or neither. */
 @Service

@@ -25,11 +25,11 @@ import rampart.formats.Verdicts;
 import rampart.formats.view.ReportView;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.PackRepository;
-import rampart.server.store.PackRepository.Header;
-import rampart.server.store.PackRepository.StoredPack;
-import rampart.server.store.RevisionRepository;
-import rampart.server.store.RevisionRepository.Revision;
+import rampart.server.persistence.PackRepository;
+import rampart.server.persistence.PackRepository.Header;
+import rampart.server.persistence.PackRepository.StoredPack;
+import rampart.server.persistence.RevisionRepository;
+import rampart.server.persistence.RevisionRepository.Revision;
 import rampart.server.stores.Materials;
 
 /** The packs of the house. Everything that goes in has been read as a pack file first. */

@@ -6,7 +6,7 @@ import java.util.function.Function;
 import rampart.core.pack.Status;
 import rampart.formats.view.SizeView;
 import rampart.server.packs.PackShelf.OnShelf;
-import rampart.server.store.PackRepository.Header;
+import rampart.server.persistence.PackRepository.Header;
 
 /** Orders of the shelf; packs that are alike stay with the last saved first. */
 public enum Sort {

@@ -17,9 +17,9 @@ import rampart.formats.UnreadableFileException;
 import rampart.formats.Verdicts;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.SizeView;
-import rampart.server.store.PackRepository;
-import rampart.server.store.PackRepository.Header;
-import rampart.server.store.PackRepository.StoredPack;
+import rampart.server.persistence.PackRepository;
+import rampart.server.persistence.PackRepository.Header;
+import rampart.server.persistence.PackRepository.StoredPack;
 
 /** What the shelf shows of each pack: its evaluation, remembered for as long as the pack is at that version. */
 @Component

@@ -11,8 +11,8 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.PhotographRepository;
-import rampart.server.store.PhotographRepository.PackPhotograph;
+import rampart.server.persistence.PhotographRepository;
+import rampart.server.persistence.PhotographRepository.PackPhotograph;
 
 /** The photographs of packs. */
 @Service

@@ -16,8 +16,8 @@ import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.MaterialRepository;
-import rampart.server.store.MaterialRepository.StoredMaterial;
+import rampart.server.persistence.MaterialRepository;
+import rampart.server.persistence.MaterialRepository.StoredMaterial;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -11,8 +11,8 @@ import rampart.core.cost.Prices;
 import rampart.server.house.House;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.PriceRepository;
-import rampart.server.store.PriceRepository.StoredPrice;
+import rampart.server.persistence.PriceRepository;
+import rampart.server.persistence.PriceRepository.StoredPrice;
 
 /** What the house pays for material; each change is kept. */
 @Service

@@ -11,9 +11,9 @@ import rampart.core.words.Quantity;
 import rampart.server.house.House;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.Deed;
-import rampart.server.store.StockRepository;
-import rampart.server.store.StockRepository.StoredCarton;
-import rampart.server.store.StockRepository.StoredSheet;
+import rampart.server.persistence.StockRepository;
+import rampart.server.persistence.StockRepository.StoredCarton;
+import rampart.server.persistence.StockRepository.StoredSheet;
 
 /** Cartons and sheets that the house keeps. */
 @Service

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rampart.server.access.Role;
 import rampart.server.demo.DemoAccounts.DemoAccount;
-import rampart.server.store.AccountRepository;
+import rampart.server.persistence.AccountRepository;
 import rampart.server.support.Http;
 import rampart.server.support.Http.Answer;
 import rampart.server.support.RunningRampart;

@@ -29,7 +29,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.springframework.context.ConfigurableApplicationContext;
 import rampart.formats.Sha256;
 import rampart.server.access.FirstStart;
-import rampart.server.store.HouseTables;
+import rampart.server.persistence.HouseTables;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
 import rampart.server.support.Saver;

@@ -102,7 +102,7 @@ class FuzzTest {
             }
             answers.merge(answer.status(), 1, Integer::sum);
             if (target.path().equals("api/session")) {
-                // So that the next one is not kept waiting by the brake, which has tests of its own.
+                // So that the next one is not kept waiting by the throttle, which has tests of its own.
                 RunningRampart.database().execute("DELETE FROM sign_in_failure");
             }
             if (target.path().startsWith("api/evaluations")) {

@@ -12,7 +12,7 @@ import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 
 /** A pack laid out and dropped: what the checks look at. The drops are worked when they are first asked for. */
-final class Situation {
+final class EvaluationContext {
     /** Rebound of every material (assumed). */
     static final double REBOUND = 0.5;
 
@@ -27,7 +27,7 @@ final class Situation {
     private final Doubt doubt;
     private List<Drop> drops;
 
-    private Situation(
+    private EvaluationContext(
             Pack pack,
             Catalogue catalogue,
             Layout layout,
@@ -52,27 +52,27 @@ final class Situation {
         SET_ASIDE
     }
 
-    static Situation of(Pack pack, Catalogue catalogue) {
+    static EvaluationContext of(Pack pack, Catalogue catalogue) {
         return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), Doubt.TOLD);
     }
 
     /** With the counted drops worked in time where the boxes between the cushions are heavy (rule 34). */
-    static Situation inTime(Pack pack, Catalogue catalogue) {
+    static EvaluationContext inTime(Pack pack, Catalogue catalogue) {
         return of(pack, catalogue, LayoutWalk.lay(pack.item(), pack.layers(), catalogue), Doubt.SETTLED);
     }
 
     /** For a search, which draws nothing. */
-    static Situation undrawn(Pack pack, Catalogue catalogue) {
+    static EvaluationContext undrawn(Pack pack, Catalogue catalogue) {
         return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), Doubt.TOLD);
     }
 
     /** For the first look of a search: falls by the closed form as if no box were heavy. In time they are never softer. */
-    static Situation atFirstLook(Pack pack, Catalogue catalogue) {
+    static EvaluationContext atFirstLook(Pack pack, Catalogue catalogue) {
         return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), Doubt.SET_ASIDE);
     }
 
-    private static Situation of(Pack pack, Catalogue catalogue, Layout layout, Doubt doubt) {
-        return new Situation(
+    private static EvaluationContext of(Pack pack, Catalogue catalogue, Layout layout, Doubt doubt) {
+        return new EvaluationContext(
                 pack,
                 catalogue,
                 layout,

@@ -8,4 +8,4 @@ import rampart.core.words.Sentence;
  * @param harm true where it harms, false where it wants watching
  * @param reason one sentence
  */
-record Clash(boolean harm, Sentence reason) {}
+record Incompatibility(boolean harm, Sentence reason) {}

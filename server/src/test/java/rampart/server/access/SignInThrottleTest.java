@@ -11,15 +11,15 @@ import java.util.Locale;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import rampart.server.store.AccountRepository;
-import rampart.server.store.SignInFailureRepository;
+import rampart.server.persistence.AccountRepository;
+import rampart.server.persistence.SignInFailureRepository;
 import rampart.server.support.RunningRampart;
 
 /** Guessing is slowed by account and by address; nobody is locked out. Time is the test's own. */
 @ExtendWith(RunningRampart.class)
-class SignInBrakeTest {
+class SignInThrottleTest {
     private final Hand hand = new Hand();
-    private final SignInBrake brake = new SignInBrake(
+    private final SignInThrottle throttle = new SignInThrottle(
             RunningRampart.bean(SignInFailureRepository.class), RunningRampart.bean(AccountRepository.class), hand);
     private final String account = "guess " + UUID.randomUUID();
     private final Origin here = new Origin(UUID.randomUUID().toString(), "");
@@ -46,68 +46,68 @@ class SignInBrakeTest {
 
     private void fail(String name, Origin origin, int times) {
         for (int i = 0; i < times; i++) {
-            brake.failed(name, origin);
+            throttle.failed(name, origin);
         }
     }
 
     @Test
     void theFirstMistakesCostNothingThenTheWaitDoublesToItsLongest() {
         fail(account, here, 3);
-        assertThat(brake.waiting(account, here)).isZero();
+        assertThat(throttle.waiting(account, here)).isZero();
         fail(account, here, 1);
-        assertThat(brake.waiting(account, here)).isEqualTo(Duration.ofMillis(250));
+        assertThat(throttle.waiting(account, here)).isEqualTo(Duration.ofMillis(250));
         fail(account, here, 1);
-        assertThat(brake.waiting(account, here)).isEqualTo(Duration.ofMillis(500));
+        assertThat(throttle.waiting(account, here)).isEqualTo(Duration.ofMillis(500));
         fail(account, here, 3);
-        assertThat(brake.waiting(account, here)).isEqualTo(SignInBrake.LONGEST);
+        assertThat(throttle.waiting(account, here)).isEqualTo(SignInThrottle.LONGEST);
         fail(account, here, 100);
-        assertThat(brake.waiting(account, here)).isEqualTo(SignInBrake.LONGEST);
+        assertThat(throttle.waiting(account, here)).isEqualTo(SignInThrottle.LONGEST);
     }
 
     @Test
     void capitalsDoNotMakeAnotherAccount() {
         fail(account, here, 6);
-        assertThat(brake.waiting(account.toUpperCase(Locale.ROOT), new Origin("elsewhere", "")))
+        assertThat(throttle.waiting(account.toUpperCase(Locale.ROOT), new Origin("elsewhere", "")))
                 .isPositive();
     }
 
     @Test
     void anAddressThatTriesManyAccountsIsSlowedToo() {
         for (int i = 0; i < 20; i++) {
-            brake.failed(account + i, here);
+            throttle.failed(account + i, here);
         }
-        assertThat(brake.waiting("never tried " + account, here)).isPositive();
-        assertThat(brake.waiting("never tried " + account, new Origin("another address", "")))
+        assertThat(throttle.waiting("never tried " + account, here)).isPositive();
+        assertThat(throttle.waiting("never tried " + account, new Origin("another address", "")))
                 .isZero();
     }
 
     @Test
     void theRightfulPersonsOwnBrowserDoesNotWait() {
         String name = RunningRampart.designer().name();
-        brake.remember(name, "token of " + account);
+        throttle.remember(name, "token of " + account);
         fail(name, here, 50);
-        assertThat(brake.waiting(name, here)).isPositive();
-        assertThat(brake.waiting(name, new Origin(here.address(), "token of " + account)))
+        assertThat(throttle.waiting(name, here)).isPositive();
+        assertThat(throttle.waiting(name, new Origin(here.address(), "token of " + account)))
                 .isZero();
-        assertThat(brake.waiting(RunningRampart.packer().name(), new Origin(here.address(), "token of " + account)))
+        assertThat(throttle.waiting(RunningRampart.packer().name(), new Origin(here.address(), "token of " + account)))
                 .as("a known browser of somebody else")
                 .isPositive();
-        brake.remember(RunningRampart.packer().name(), "token of " + account);
-        assertThat(brake.waiting(name, new Origin(here.address(), "token of " + account)))
+        throttle.remember(RunningRampart.packer().name(), "token of " + account);
+        assertThat(throttle.waiting(name, new Origin(here.address(), "token of " + account)))
                 .as("one browser, two people")
                 .isZero();
-        brake.passed(name);
-        assertThat(brake.waiting(name, new Origin("another address", ""))).isZero();
+        throttle.passed(name);
+        assertThat(throttle.waiting(name, new Origin("another address", ""))).isZero();
     }
 
     @Test
     void failuresAreForgottenAfterAQuietWhile() {
         fail(account, here, 30);
-        hand.now = hand.now.plus(SignInBrake.MEMORY).minusSeconds(1);
-        assertThat(brake.waiting(account, here)).isPositive();
+        hand.now = hand.now.plus(SignInThrottle.MEMORY).minusSeconds(1);
+        assertThat(throttle.waiting(account, here)).isPositive();
         hand.now = hand.now.plusSeconds(2);
-        assertThat(brake.waiting(account, here)).isZero();
+        assertThat(throttle.waiting(account, here)).isZero();
         fail(account, here, 1);
-        assertThat(brake.waiting(account, here)).as("counting began anew").isZero();
+        assertThat(throttle.waiting(account, here)).as("counting began anew").isZero();
     }
 }

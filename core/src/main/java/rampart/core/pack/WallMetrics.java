@@ -7,14 +7,14 @@ package rampart.core.pack;
  * @param microCost cost in millionths; 0 where cost is not compared
  * @param margin the larger the better
  */
-record Standing(long volumeMm3, long microCost, long massMg, double margin) {
+record WallMetrics(long volumeMm3, long microCost, long massMg, double margin) {
     /** @param cost 0 where cost is not compared */
-    static Standing of(double volumeMm3, double cost, double massKg, double margin) {
-        return new Standing(Math.round(volumeMm3), Math.round(cost * 1e6), Math.round(massKg * 1e6), margin);
+    static WallMetrics of(double volumeMm3, double cost, double massKg, double margin) {
+        return new WallMetrics(Math.round(volumeMm3), Math.round(cost * 1e6), Math.round(massKg * 1e6), margin);
     }
 
     /** True where it is no larger, no dearer, no heavier and leaves no less margin. */
-    boolean noWorseThan(Standing other) {
+    boolean noWorseThan(WallMetrics other) {
         return volumeMm3 <= other.volumeMm3
                 && microCost <= other.microCost
                 && massMg <= other.massMg
@@ -22,7 +22,7 @@ record Standing(long volumeMm3, long microCost, long massMg, double margin) {
     }
 
     /** True where it is no worse in all four and better in one. */
-    boolean dominates(Standing other) {
+    boolean dominates(WallMetrics other) {
         return noWorseThan(other) && !equals(other);
     }
 }

@@ -8,38 +8,38 @@ import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 
-/** Judges name and password, after the wait that {@link SignInBrake} asks for. */
-final class BrakedSignIn implements AuthenticationManager {
+/** Judges name and password, after the wait that {@link SignInThrottle} asks for. */
+final class ThrottledSignIn implements AuthenticationManager {
     /** So many may wait at once; beyond that guessing would use up the server's threads. */
     private static final int MOST_WAITING = 16;
 
     private final AuthenticationManager judge;
-    private final SignInBrake brake;
+    private final SignInThrottle throttle;
     private final Semaphore places = new Semaphore(MOST_WAITING);
 
-    BrakedSignIn(AuthenticationManager judge, SignInBrake brake) {
+    ThrottledSignIn(AuthenticationManager judge, SignInThrottle throttle) {
         this.judge = judge;
-        this.brake = brake;
+        this.throttle = throttle;
     }
 
     @Override
     public Authentication authenticate(Authentication attempt) {
         String account = attempt.getName();
         Origin origin = origin(attempt);
-        Duration waiting = brake.waiting(account, origin);
+        Duration waiting = throttle.waiting(account, origin);
         if (!waiting.isZero()) {
             await(waiting);
         }
         try {
             Authentication who = judge.authenticate(attempt);
-            brake.passed(who.getName());
+            throttle.passed(who.getName());
             if (who instanceof AbstractAuthenticationToken token) {
                 // Where it came from has been looked at; a session has no use for it.
                 token.setDetails(null);
             }
             return who;
         } catch (BadCredentialsException e) {
-            brake.failed(account, origin);
+            throttle.failed(account, origin);
             throw e;
         }
     }

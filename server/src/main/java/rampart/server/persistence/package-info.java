@@ -1,2 +1,2 @@
 /** SQL, in plain text, in repository classes. */
-package rampart.server.store;
+package rampart.server.persistence;

@@ -13,23 +13,23 @@ import rampart.core.quantity.Require;
  * @param surfaces what the packing lies against
  * @param bearsKpa lasting pressure that it bears; empty where nobody knows
  */
-public record Nature(List<Feature> features, Set<Surface> surfaces, OptionalDouble bearsKpa) {
+public record ItemProperties(List<Feature> features, Set<Surface> surfaces, OptionalDouble bearsKpa) {
     /** Nothing is known. */
-    public static final Nature UNKNOWN = new Nature(List.of(), Set.of(), OptionalDouble.empty());
+    public static final ItemProperties UNKNOWN = new ItemProperties(List.of(), Set.of(), OptionalDouble.empty());
 
-    public Nature {
+    public ItemProperties {
         features = List.copyOf(features);
         surfaces = Set.copyOf(surfaces);
         bearsKpa.ifPresent(kpa -> Require.positive(kpa, "pressure that the item bears in kPa"));
     }
 
     /** The same with its features on other faces. */
-    Nature moved(UnaryOperator<Face> to) {
+    ItemProperties moved(UnaryOperator<Face> to) {
         return with(features.stream().map(f -> f.moved(to)).toList());
     }
 
     /** The same with other features. */
-    Nature with(List<Feature> others) {
-        return new Nature(others, surfaces, bearsKpa);
+    ItemProperties with(List<Feature> others) {
+        return new ItemProperties(others, surfaces, bearsKpa);
     }
 }

@@ -1,4 +1,4 @@
-package rampart.server.store;
+package rampart.server.persistence;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;

@@ -1,4 +1,4 @@
-package rampart.server.store;
+package rampart.server.persistence;
 
 import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;

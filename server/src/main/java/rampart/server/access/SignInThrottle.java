@@ -5,8 +5,8 @@ import java.time.Duration;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 import rampart.formats.Sha256;
-import rampart.server.store.AccountRepository;
-import rampart.server.store.SignInFailureRepository;
+import rampart.server.persistence.AccountRepository;
+import rampart.server.persistence.SignInFailureRepository;
 
 /**
  * Slows down guessing, by account and by address, and locks nobody out: an attempt after many failures waits before it is
@@ -14,7 +14,7 @@ import rampart.server.store.SignInFailureRepository;
  * before does not wait at all.
  */
 @Component
-class SignInBrake {
+class SignInThrottle {
     static final Duration LONGEST = Duration.ofSeconds(4);
     /** Failures are forgotten after this time without another. */
     static final Duration MEMORY = Duration.ofMinutes(15);
@@ -31,7 +31,7 @@ class SignInBrake {
     private final AccountRepository accounts;
     private final Clock clock;
 
-    SignInBrake(SignInFailureRepository failures, AccountRepository accounts, Clock clock) {
+    SignInThrottle(SignInFailureRepository failures, AccountRepository accounts, Clock clock) {
         this.failures = failures;
         this.accounts = accounts;
         this.clock = clock;

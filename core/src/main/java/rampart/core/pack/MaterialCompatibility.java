@@ -17,7 +17,7 @@ import rampart.core.words.Term;
  * Foam, wrap and tape against the item's surfaces and the time they lie together (rule 45). Common conservation guidance
  * and common practice of the trade, no source; the times are assumed.
  */
-final class Clashes {
+final class MaterialCompatibility {
     private static final double HOURS_A_DAY = 24;
     private static final double DAYS_A_YEAR = 365;
     /** How long a journey lasts that does not say. */
@@ -42,17 +42,17 @@ final class Clashes {
     private final Pack pack;
     private final Catalogue catalogue;
     private final double days;
-    private final List<Clash> found = new ArrayList<>();
+    private final List<Incompatibility> found = new ArrayList<>();
 
-    private Clashes(Pack pack, Catalogue catalogue) {
+    private MaterialCompatibility(Pack pack, Catalogue catalogue) {
         this.pack = pack;
         this.catalogue = catalogue;
         this.days = pack.journey().underLoadHours().orElse(JOURNEY_HOURS) / HOURS_A_DAY;
     }
 
     /** All of them, in the order of the layers. */
-    static List<Clash> of(Pack pack, Catalogue catalogue) {
-        Clashes clashes = new Clashes(pack, catalogue);
+    static List<Incompatibility> of(Pack pack, Catalogue catalogue) {
+        MaterialCompatibility clashes = new MaterialCompatibility(pack, catalogue);
         clashes.touching(pack.layers().get(0));
         for (Layer layer : pack.layers()) {
             clashes.breathing(layer);
@@ -63,23 +63,23 @@ final class Clashes {
     }
 
     private void harms(Sentence reason) {
-        found.add(new Clash(true, reason));
+        found.add(new Incompatibility(true, reason));
     }
 
     private void watch(Sentence reason) {
-        found.add(new Clash(false, reason));
+        found.add(new Incompatibility(false, reason));
     }
 
     private boolean has(Surface surface) {
-        return pack.item().nature().surfaces().contains(surface);
+        return pack.item().properties().surfaces().contains(surface);
     }
 
     private boolean hasAny(Set<Surface> some) {
-        return pack.item().nature().surfaces().stream().anyMatch(some::contains);
+        return pack.item().properties().surfaces().stream().anyMatch(some::contains);
     }
 
     private Term named(Set<Surface> some) {
-        return Term.name(pack.item().nature().surfaces().stream()
+        return Term.name(pack.item().properties().surfaces().stream()
                 .filter(some::contains)
                 .sorted()
                 .map(Surface::words)
@@ -129,7 +129,7 @@ final class Clashes {
         }
         if (of == Substance.OTHER
                 && days > 90
-                && !pack.item().nature().surfaces().isEmpty()) {
+                && !pack.item().properties().surfaces().isEmpty()) {
             watch(Say.UNNAMED_PLASTIC.of(name));
         }
         boolean damp =

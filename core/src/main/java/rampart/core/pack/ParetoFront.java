@@ -8,24 +8,24 @@ import java.util.List;
  * no less margin; margins count in whole percent and up to 30 %, since more is seldom asked for (assumed) and a hair of
  * margin is no reason for a wall of its own. Of walls that are equal in all four the one tried first stays.
  */
-final class Front {
+final class ParetoFront {
     /** Margin beyond this counts as this (assumed). */
     static final double ENOUGH = 0.30;
 
     private static final double PERCENT = 100;
 
     /**
-     * A wall's standing, its margin in whole percent as it counts.
+     * A wall's metrics, its margin in whole percent as it counts.
      *
      * @param order in which it was tried
      */
-    record Figures(Standing standing, long order) {
+    record Figures(WallMetrics metrics, long order) {
         static Figures of(double volumeMm3, double cost, double massKg, double margin, long order) {
-            return new Figures(Standing.of(volumeMm3, cost, massKg, Front.percent(margin)), order);
+            return new Figures(WallMetrics.of(volumeMm3, cost, massKg, ParetoFront.percent(margin)), order);
         }
 
         boolean outdoes(Figures other) {
-            return standing.dominates(other.standing) || (standing.equals(other.standing) && order < other.order);
+            return metrics.dominates(other.metrics) || (metrics.equals(other.metrics) && order < other.order);
         }
     }
 
@@ -43,11 +43,11 @@ final class Front {
      */
     int neededPercent(double volumeMm3, double cost, double massKg, long order) {
         // With no margin at all: every member leaves more, so that the other three decide.
-        Standing own = Standing.of(volumeMm3, cost, massKg, 0);
+        WallMetrics own = WallMetrics.of(volumeMm3, cost, massKg, 0);
         int needed = percent(Status.THIN_BELOW);
         for (int i = 0; i < members.size(); i++) {
             Figures member = members.get(i);
-            Standing theirs = member.standing;
+            WallMetrics theirs = member.metrics;
             if (theirs.noWorseThan(own)) {
                 boolean same = theirs.volumeMm3() == own.volumeMm3()
                         && theirs.microCost() == own.microCost()

@@ -1,4 +1,4 @@
-package rampart.server.store;
+package rampart.server.persistence;
 
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;

@@ -1,4 +1,4 @@
-package rampart.server.store;
+package rampart.server.persistence;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.pack.Evaluation;
 import rampart.formats.CatalogueFile;
-import rampart.server.store.PackRepository.StoredPack;
+import rampart.server.persistence.PackRepository.StoredPack;
 
 /** Revisions: rows that are made and read, never changed. */
 @Repository
