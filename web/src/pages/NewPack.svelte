@@ -120,9 +120,11 @@
 <Head>
   <h1 class="font-semibold">New pack</h1>
   <span class="grow"></span>
-  <button type="button" class="plain-button" onclick={() => take(starter('New pack'))}
-    >Skip the questions, start from a plain wall</button
-  >
+  {#if !session.readOnly}
+    <button type="button" class="plain-button" onclick={() => take(starter('New pack'))}
+      >Skip the questions, start from a plain wall</button
+    >
+  {/if}
 </Head>
 
 <main id="main" class="new">

@@ -11,10 +11,12 @@ import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import org.openqa.selenium.By;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.support.ui.Wait;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /**
@@ -61,7 +63,7 @@ public final class Browser implements AutoCloseable {
 
     /** The first element that matches, as soon as it is there and shown. */
     public WebElement see(String css) {
-        return new WebDriverWait(driver, PATIENCE, GLANCE).until(d -> {
+        return waiting().until(d -> {
             List<WebElement> found = d.findElements(By.cssSelector(css));
             return found.stream().filter(WebElement::isDisplayed).findFirst().orElse(null);
         });
@@ -70,7 +72,7 @@ public final class Browser implements AutoCloseable {
     /** The button or link with this text, as soon as it is there and shown. */
     public WebElement button(String text) {
         String xpath = "//*[self::button or self::a or self::summary][normalize-space(.)='" + text + "']";
-        return new WebDriverWait(driver, PATIENCE, GLANCE).until(d -> {
+        return waiting().until(d -> {
             List<WebElement> found = d.findElements(By.xpath(xpath));
             return found.stream().filter(WebElement::isDisplayed).findFirst().orElse(null);
         });
@@ -78,9 +80,13 @@ public final class Browser implements AutoCloseable {
 
     /** Waits until the condition holds. */
     public void until(java.util.function.BooleanSupplier condition) {
-        new WebDriverWait(driver, PATIENCE, GLANCE)
-                .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
-                .until(d -> condition.getAsBoolean());
+        waiting().until(d -> condition.getAsBoolean());
+    }
+
+    /** What is looked at may be put anew just then: it is looked for again. */
+    private Wait<WebDriver> waiting() {
+        return new WebDriverWait(driver, PATIENCE, GLANCE)
+                .ignoring(org.openqa.selenium.StaleElementReferenceException.class);
     }
 
     public boolean has(String css) {

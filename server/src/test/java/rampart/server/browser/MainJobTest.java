@@ -346,8 +346,13 @@ class MainJobTest {
             assertThat(other.driver().findElements(By.cssSelector("main input:not([disabled])")))
                     .isEmpty();
             assertThat(other.has("[aria-label='Remove the layer']")).isFalse();
+            other.open("new");
+            other.see("#new-name");
+            assertThat((String) other.script("return document.body.innerText"))
+                    .contains("New pack")
+                    .doesNotContain("Skip the questions");
             other.see("[aria-label^='Sign out']").click();
-            other.see("form");
+            other.see("input[type=password]");
             assertThat(other.console()).isEmpty();
         }
     }
