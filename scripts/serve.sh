@@ -28,7 +28,7 @@ serve() {
   rm -f "$home/run.json"
   # With policy 1 the threads of searches, which ask for the lowest priority, give way to everything else.
   # Only what runs very often, as searches do, is worth the best compiler's time: a fresh house full of people was
-  # twenty times slower while everything was compiled twice (docs/performance.md).
+  # slow for its first minute while everything was compiled twice (docs/performance.md).
   local options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -Xlog:cds=off -Xlog:cds+dynamic=off)
   options+=(-XX:Tier4InvocationThreshold=50000 -XX:Tier4MinInvocationThreshold=20000 -XX:Tier4CompileThreshold=150000)
   [ -f "$APP/classes.jsa" ] && options+=(-XX:SharedArchiveFile="$APP/classes.jsa") || options+=(-XX:ArchiveClassesAtExit="$APP/classes.jsa")

@@ -5,8 +5,8 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 
 /**
- * Rounds as {@link BigDecimal} does, ten times as quickly: some hundred numbers are written of each evaluation. What lies
- * near a tie, or far out, is left to {@link BigDecimal} itself.
+ * Rounds as {@link BigDecimal} does, mostly without its exact arithmetic: some hundred numbers are written of each
+ * evaluation. What lies near a tie, or far out, is left to {@link BigDecimal} itself.
  */
 public final class Rounding {
     private static final double[] TENS = {1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6, 1e7, 1e8, 1e9, 1e10, 1e11, 1e12};

@@ -59,17 +59,24 @@ class ProposalsTest {
             Pack pack = pack(random);
             Prices prices = i % 3 == 0 ? Prices.NONE : prices(catalogue, random);
             ProposalLimits limits = limits(ProposalLimits.Build.values()[i % 3]);
-            Proposals.Answer answer = Proposals.find(pack, catalogue, limits, prices, Watcher.NONE);
-            Set<Point4> proposed = new HashSet<>();
-            for (Proposal p : answer.proposals()) {
-                assertThat(p.evaluation().verdict()).isEqualTo(Status.HOLDS);
-                proposed.add(point(p.evaluation(), p.cost()));
-            }
-            assertThat(proposed).hasSameSizeAs(answer.proposals());
+            Set<Point4> proposed = proposed(pack, catalogue, limits, prices);
             assertThat(proposed).as("case %s: %s", i, pack).isEqualTo(bruteForce(pack, catalogue, limits, prices));
             withWalls += proposed.isEmpty() ? 0 : 1;
         }
         assertThat(withWalls).isBetween(8, 24);
+    }
+
+    /** What is proposed: all of it holds, and no two are alike. */
+    private static Set<Point4> proposed(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
+        List<Proposal> proposals =
+                Proposals.find(pack, catalogue, limits, prices, Watcher.NONE).proposals();
+        Set<Point4> points = new HashSet<>();
+        for (Proposal p : proposals) {
+            assertThat(p.evaluation().verdict()).isEqualTo(Status.HOLDS);
+            points.add(point(p.evaluation(), p.cost()));
+        }
+        assertThat(points).hasSameSizeAs(proposals);
+        return points;
     }
 
     private static ProposalLimits limits(ProposalLimits.Build build) {
@@ -148,10 +155,7 @@ class ProposalsTest {
     private static Set<Point4> bruteForce(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
         List<Layer> wraps =
                 pack.layers().stream().filter(l -> l instanceof Layer.Wrap).toList();
-        double wrapMm = wraps.stream()
-                .mapToDouble(l -> 2 * ((Layer.Wrap) l).thicknessMm())
-                .sum();
-        Size wrapped = pack.item().size().plus(wrapMm, wrapMm, wrapMm);
+        Size wrapped = wrapped(pack.item(), wraps);
         List<Point4> holding = new ArrayList<>();
         for (int t = STEP; t <= MOST; t += STEP) {
             for (Layer inner : cushions(catalogue, t, pack.item().size())) {
@@ -192,6 +196,13 @@ class ProposalsTest {
             }
         }
         return front;
+    }
+
+    private static Size wrapped(Item item, List<Layer> wraps) {
+        double mm = wraps.stream()
+                .mapToDouble(l -> 2 * ((Layer.Wrap) l).thicknessMm())
+                .sum();
+        return item.size().plus(mm, mm, mm);
     }
 
     private static void tryOut(
@@ -238,12 +249,7 @@ class ProposalsTest {
                     stock,
                     STEP,
                     MOST);
-            Set<Point4> proposed = new HashSet<>();
-            for (Proposal p : Proposals.find(pack, catalogue, limits, prices, Watcher.NONE)
-                    .proposals()) {
-                assertThat(p.evaluation().verdict()).isEqualTo(Status.HOLDS);
-                proposed.add(point(p.evaluation(), p.cost()));
-            }
+            Set<Point4> proposed = proposed(pack, catalogue, limits, prices);
             assertThat(proposed)
                     .as("case %s: %s", i, pack)
                     .isEqualTo(bruteForceInStock(pack, catalogue, limits, prices));
@@ -255,10 +261,7 @@ class ProposalsTest {
     private static Set<Point4> bruteForceInStock(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
         List<Layer> wraps =
                 pack.layers().stream().filter(l -> l instanceof Layer.Wrap).toList();
-        double wrapMm = wraps.stream()
-                .mapToDouble(l -> 2 * ((Layer.Wrap) l).thicknessMm())
-                .sum();
-        Size wrapped = pack.item().size().plus(wrapMm, wrapMm, wrapMm);
+        Size wrapped = wrapped(pack.item(), wraps);
         List<Point4> holding = new ArrayList<>();
         for (StockCarton carton : limits.stock()) {
             for (StockCarton way : List.of(carton, carton.turned())) {
