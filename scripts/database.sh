@@ -41,9 +41,12 @@ write_database_config() {
   local home=$1 port=$2 socket=$3
   (
     umask 077
+    # Its temporary tables stand beside its data: in /tmp two that are made at once take each other's away.
+    mkdir -p "$home/tmp"
     cat >"$home/my.cnf" <<CNF
 [mariadbd]
 datadir=$home/data
+tmpdir=$home/tmp
 socket=$socket
 port=$port
 bind-address=127.0.0.1

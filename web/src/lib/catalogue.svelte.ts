@@ -62,38 +62,16 @@ class Materials {
 
 export const materials = new Materials();
 
-export function materialOf(layer: Layer): string {
-  return layer.kind === 'box' ? layer.board : layer.material;
+/** Of a layer that a drawing still shows and the pack has no more: nothing. */
+export function materialOf(layer: Layer | undefined): string {
+  return layer === undefined ? '' : layer.kind === 'box' ? layer.board : layer.material;
 }
 
-const hatches: [RegExp, string][] = [
-  [/^pe-|^xpe-/, 'dots'],
-  [/^pp-/, 'chevron'],
-  [/^eps-/, 'beads'],
-  [/^pu-/, 'grain'],
-  [/^fip-/, 'wave'],
-  [/^bubble/, 'rings'],
-  [/^air-/, 'cells'],
-  [/^(tissue|foam-sheet|film)$/, 'sheet']
-];
-
-/** Foams of the house are drawn like what they are made of, in the words of the catalogue or of a file. */
-const bySubstance: Record<string, string> = {
-  polyethylene: 'dots',
-  pe: 'dots',
-  polypropylene: 'chevron',
-  pp: 'chevron',
-  polystyrene: 'beads',
-  ps: 'beads'
-};
-
-/** The hatch of a material; boards are all drawn alike. */
+/** The hatch of a material, as the catalogue says; boards are all drawn alike, foams that only a file brings as plain foam. */
 export function hatchOf(material: string): string {
-  if (material.startsWith('own.')) {
-    const is = (m: { id: string }) => m.id === material;
-    const foam = materials.all.foams.find(is) ?? materials.brought.foams?.find(is);
-    const wrap = materials.all.wraps.find(is) ?? materials.brought.wraps?.find(is);
-    return `hatch-${foam ? (bySubstance[foam.substance] ?? 'grain') : wrap ? 'sheet' : 'flute'}`;
-  }
-  return `hatch-${hatches.find(([pattern]) => pattern.test(material))?.[1] ?? 'flute'}`;
+  const is = (m: { id: string }) => m.id === material;
+  const foam = materials.all.foams.find(is);
+  const wrap = materials.all.wraps.find(is) ?? materials.brought.wraps?.find(is);
+  const brought = materials.brought.foams?.find(is);
+  return `hatch-${foam?.hatch ?? (brought ? 'grain' : wrap ? 'sheet' : 'flute')}`;
 }

@@ -1,6 +1,7 @@
 <!-- A page of the docs, shipped with the application from the same file as in docs/. -->
 <script lang="ts">
   import { marked } from 'marked';
+  import law from '../../../docs/law.svg?raw';
   import materials from '../../../docs/materials.md?raw';
   import method from '../../../docs/method.md?raw';
   import packFile from '../../../docs/pack-file.md?raw';
@@ -20,9 +21,9 @@
   // The text is our own and stands in the application; nothing a person typed is in it.
   let html = $derived(
     page
-      ? marked.parse(page.text.replace(/\]\((method|materials|verdicts|pack-file)\.md/g, '](/help/$1'), {
-          async: false
-        })
+      ? marked
+          .parse(page.text.replace(/\]\((method|materials|verdicts|pack-file)\.md/g, '](/help/$1'), { async: false })
+          .replace(/<img src="law\.svg"[^>]*>/, law)
       : ''
   );
 </script>

@@ -1,5 +1,6 @@
 <!-- The house: oneself, its ways, its people, and what was done in it. -->
 <script lang="ts">
+  import Carriers from '../lib/house/Carriers.svelte';
   import OwnPassword from '../lib/house/OwnPassword.svelte';
   import People from '../lib/house/People.svelte';
   import Trail from '../lib/house/Trail.svelte';
@@ -23,6 +24,7 @@
 <main id="main" class="house">
   <div class="column">
     <Ways />
+    <Carriers />
     <OwnPassword />
     <Visits />
   </div>

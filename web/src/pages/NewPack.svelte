@@ -1,7 +1,7 @@
 <!-- A new pack for someone who has never done this: plain questions, and the first wall beside them as they are answered. -->
 <script lang="ts">
   import { onDestroy } from 'svelte';
-  import { api, type Beginnings, call, type Evaluation, type FirstWall, type PackFile } from '../lib/api/client';
+  import { api, type Beginnings, call, type Evaluation, type FirstWalls, type PackFile } from '../lib/api/client';
   import { type Answers, NOTHING_SAID, packOf } from '../lib/bench/beginning';
   import { Latest } from '../lib/api/latest';
   import { starter } from '../lib/bench/starter';
@@ -13,7 +13,7 @@
   import SmallSection from '../lib/parts/SmallSection.svelte';
   import { navigate } from '../lib/router';
   import { session } from '../lib/session.svelte';
-  import { figure, length, mass, sizeText } from '../lib/units';
+  import { figure, length, mass, shown, sizeText } from '../lib/units';
 
   /** Answers stay for this visit, so that a page left by mistake loses none. */
   const KEPT = 'rampart.new-pack';
@@ -23,7 +23,11 @@
 
   let beginnings = $state.raw<Beginnings | null>(null);
   let answers = $state<Answers>(kept());
-  let wall = $state.raw<{ found: FirstWall; evaluation: Evaluation | null } | null>(null);
+  let walls = $state.raw<FirstWalls | null>(null);
+  /** Which of the walls, or of the ways out, is looked at. */
+  let chosen = $state(0);
+  /** The one that is looked at, with its evaluation; the one before it until that is there. */
+  let looked = $state.raw<{ pack: PackFile; evaluation: Evaluation } | null>(null);
   let searching = $state(false);
   let slow = $state(false);
   let trouble = $state('');
@@ -37,7 +41,11 @@
       answers.delicacy && (answers.delicacy !== 'test' || answers.testG) ? '' : 'how delicate it is'
     ].filter(Boolean)
   );
-  let found = $derived(wall?.found.pack as PackFile | null | undefined);
+  let choices = $derived(
+    walls === null ? [] : walls.walls.length > 0 ? walls.walls.map((w) => w.pack) : walls.ways.map((w) => w.pack)
+  );
+  let found = $derived(choices[chosen] as PackFile | undefined);
+  let figures = $derived(walls?.walls[chosen]?.figures);
 
   void call(api.GET('/api/beginnings')).then(({ data, problem }) => {
     beginnings = data ?? null;
@@ -61,7 +69,7 @@
 
   $effect(() => {
     if (!question) {
-      wall = null;
+      walls = null;
       return;
     }
     const timer = setTimeout(() => pack && void search(pack), SEARCH_AFTER_MS);
@@ -73,7 +81,6 @@
     searching = true;
     const patience = setTimeout(() => (slow = !signal.aborted), PROGRESS_AFTER_MS);
     const { data, problem } = await call(api.POST('/api/first-walls', { body: asked, signal }));
-    const evaluation = data?.pack ? await call(api.POST('/api/evaluations', { body: data.pack, signal })) : null;
     clearTimeout(patience);
     if (signal.aborted) {
       return;
@@ -81,8 +88,48 @@
     searching = false;
     slow = false;
     trouble = problem?.errors?.[0]?.message ?? problem?.detail ?? '';
-    wall = data ? { found: data, evaluation: evaluation?.data ?? null } : null;
+    chosen = 0;
+    walls = data ?? null;
   }
+
+  // What is looked at is evaluated whole, for its drawing and its size.
+  $effect(() => {
+    const pack = found;
+    if (!pack) {
+      looked = null;
+      return;
+    }
+    const end = new AbortController();
+    void call(api.POST('/api/evaluations', { body: pack, signal: end.signal })).then(({ data }) => {
+      if (!end.signal.aborted && data) {
+        looked = { pack, evaluation: data };
+      }
+    });
+    return () => end.abort();
+  });
+
+  /** A kind of wall as a packer says it, with what it saves. */
+  function kindInWords(wall: FirstWalls['walls'][number]): string {
+    if (wall.kind === 'stock') {
+      const carton = materials.stock.cartons.find((c) => c.id === wall.carton);
+      return `In your carton ${carton ? `“${carton.name}”` : 'from stock'}`;
+    }
+    if (wall.kind === 'single') {
+      return 'In one carton made to size';
+    }
+    const single = walls?.walls.find((w) => w.kind === 'single');
+    const saved = single ? Math.round((1 - wall.figures.volumeL / single.figures.volumeL) * 100) : 0;
+    return saved > 0 ? `A box in a box, ${saved} % smaller` : 'A box in a box';
+  }
+
+  /** Thickness of a cushion, or from which to which where its sides differ. */
+  function thickness(layer: { thicknessMm: Record<string, number | undefined> }): string {
+    const sides = Object.values(layer.thicknessMm).filter((mm): mm is number => !!mm);
+    const [least, most] = [Math.min(...sides), Math.max(...sides)];
+    return least === most ? length(least) : `${length(least)} to ${length(most)}`;
+  }
+
+  const FORMS = { full: 'all round', pads: 'in pads on each face', corners: 'in corner blocks' } as const;
 
   function stop() {
     latest.end();
@@ -219,38 +266,68 @@
         <p>Trying walls, the smallest first.</p>
         <progress class="progress" aria-label="Trying walls"></progress>
         <button type="button" class="plain-button" onclick={stop}>Stop</button>
-      {:else if wall}
-        {#if wall.found.holds}
-          <p class="flex items-center gap-1.5 text-base">
-            <Glyph status="holds" size={18} /><b class="status-holds">Holds</b>
-            <span>The smallest wall that does:</span>
-          </p>
-        {:else}
-          <p class="text-base">{wall.found.because ?? ''}</p>
-        {/if}
+      {:else if walls && walls.walls.length > 0}
+        <p class="flex items-center gap-1.5 text-base">
+          <Glyph status="holds" size={18} /><b class="status-holds">Holds</b>
+          <span>{walls.walls.length === 1 ? 'The smallest wall that does:' : 'Walls that do:'}</span>
+        </p>
+      {:else if walls && walls.ways.length > 0}
+        <p class="text-base">No wall holds as it is. What would do:</p>
+      {:else if walls}
+        <p class="text-base">No wall holds, and no single demand that gave way would change that.</p>
       {/if}
     </div>
-    {#if found && wall?.evaluation && missing.length === 0}
-      {@const evaluation = wall.evaluation}
+    {#if walls && choices.length > 0 && missing.length === 0}
+      <div class="choices kinds" role="radiogroup" aria-label={walls.walls.length > 0 ? 'Walls' : 'Ways out'}>
+        {#each walls.walls as wall, index (wall.kind)}
+          <label class="choice">
+            <input type="radio" name="wall" value={index} bind:group={chosen} />
+            <span>{kindInWords(wall)}</span>
+            <span class="g">{shown(wall.figures.volumeL, 1)} l</span>
+          </label>
+        {/each}
+        {#if walls.walls.length === 0}
+          {#each walls.ways as way, index (way.demand)}
+            <label class="choice">
+              <input type="radio" name="wall" value={index} bind:group={chosen} />
+              <span>{way.because}</span>
+            </label>
+          {/each}
+        {/if}
+      </div>
+    {/if}
+    {#if found && looked && missing.length === 0}
+      {@const { pack: seen, evaluation } = looked}
       <div class="drawing" class:waiting={searching}>
-        <SmallSection solids={evaluation.solids} materials={found.layers.map(materialOf)} />
+        <SmallSection solids={evaluation.solids} materials={seen.layers.map(materialOf)} />
       </div>
       <ol class="layers">
-        {#each found.layers as layer (layer.id)}
+        {#each seen.layers as layer (layer.id)}
           <li>
             {#if layer.kind === 'cushion'}
-              {@const pads = layer.padCount?.all}
-              <b>{length(layer.thicknessMm.all ?? 0)}</b> of {materials.name(layer.material)}
-              {layer.form === 'full' ? 'all round' : `in ${pads} ${pads === 1 ? 'pad' : 'pads'} on each face`}
+              <b>{thickness(layer)}</b> of {materials.name(layer.material)} {FORMS[layer.form]}
             {:else}
-              {layer === found.layers.at(-1) ? 'outer carton' : 'inner box'} of {materials.name(materialOf(layer))}
+              {layer === seen.layers.at(-1) ? 'outer carton' : 'inner box'} of {materials.name(materialOf(layer))}
             {/if}
           </li>
         {/each}
       </ol>
       <p>
-        Outside <b>{sizeText(evaluation.outsideMm)}</b>, <b>{mass(evaluation.grossMassKg)}</b> with the item.
+        Outside <b>{sizeText(evaluation.outsideMm)}</b>, <b>{mass(evaluation.grossMassKg)}</b> with the item{figures
+          ? `; length and girth ${length(figures.lengthAndGirthMm, 0)}.`
+          : '.'}
       </p>
+      {#if figures}
+        {#each figures.crosses as line (line)}<p class="crosses">{line}</p>{/each}
+        <p class="quiet">
+          {figures.pieces === 0
+            ? 'Nothing to cut'
+            : `${figures.pieces} ${figures.pieces === 1 ? 'piece' : 'pieces'}, ${figures.cuts} cuts`}, about {shown(
+            figures.minutes,
+            0
+          )} minutes at the table.
+        </p>
+      {/if}
       {#if session.readOnly}
         <p class="mt-3">A designer of the house can put it on the bench.</p>
       {:else}
@@ -258,7 +335,8 @@
           type="button"
           class="btn mt-3 btn-neutral"
           disabled={searching || taking}
-          onclick={() => take(named(found))}>Put it on the bench</button
+          onclick={() => take(named(found))}
+          >{walls && walls.walls.length > 0 ? 'Put it on the bench' : 'Put it on the bench all the same'}</button
         >
       {/if}
       <p class="quiet mt-3 text-xs">
@@ -330,8 +408,11 @@
     padding: 0.75rem 1rem 1rem;
     border-left: 1px solid var(--color-base-300);
   }
+  .kinds {
+    margin-top: 0.5rem;
+  }
   .drawing {
-    height: 15rem;
+    height: 13rem;
     margin: 0.5rem 0;
     background: var(--color-base-200);
   }
@@ -344,6 +425,10 @@
     margin-bottom: 0.5rem;
     padding-left: 1.25rem;
     list-style: decimal;
+  }
+  .crosses {
+    padding-left: 0.5rem;
+    border-left: 3px solid var(--color-warning);
   }
   .trouble {
     padding-left: 0.5rem;

@@ -157,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["firstWall"];
+        post: operations["firstWalls"];
         delete?: never;
         options?: never;
         head?: never;
@@ -173,6 +173,22 @@ export interface paths {
         };
         get: operations["ways"];
         put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/carriers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["carriers"];
+        put: operations["set_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1040,6 +1056,20 @@ export interface components {
             version: number;
             weakest: string | null;
         };
+        CarrierLineView: {
+            /** Format: double */
+            lengthAndGirthMm?: number | null;
+            /** Format: double */
+            litres?: number | null;
+            /** Format: double */
+            longestMm?: number | null;
+            /** Format: double */
+            massKg?: number | null;
+            name: string;
+        };
+        CarrierLinesView: {
+            lines: components["schemas"]["CarrierLineView"][];
+        };
         CartonGiven: {
             board: string;
             insideMm: components["schemas"]["InsideGiven"];
@@ -1133,6 +1163,8 @@ export interface components {
         CushionView: {
             bearingCm2: components["schemas"]["SidesView"];
             bodyMm: components["schemas"]["SizeView"];
+            /** Format: double */
+            creep: number | null;
             /** Format: int32 */
             layer: number;
             /** Format: double */
@@ -1140,6 +1172,8 @@ export interface components {
             /** Format: double */
             movingMassKg: number;
             padCm2: components["schemas"]["SidesView"];
+            /** Format: double */
+            restStressKpa: number | null;
             staticStressKpa: components["schemas"]["SidesView"];
             thicknessMm: components["schemas"]["SidesView"];
         };
@@ -1292,10 +1326,16 @@ export interface components {
             password: string;
         };
         FirstWallView: {
-            because: string | null;
-            holds: boolean;
-            pack: components["schemas"]["PackFile"] | null;
-            relax: string | null;
+            carton: string | null;
+            figures: components["schemas"]["WallFiguresView"];
+            kind: string;
+            /** Format: double */
+            margin: number;
+            pack: components["schemas"]["PackFile"];
+        };
+        FirstWallsView: {
+            walls: components["schemas"]["FirstWallView"][];
+            ways: components["schemas"]["WayOutView"][];
         };
         FitView: {
             board: string;
@@ -1334,12 +1374,17 @@ export interface components {
             densityKgM3: number;
             /** Format: double */
             dynamicModulusKpa: number;
+            hatch: string;
             id: string;
             name: string;
             note: string;
             own: boolean;
             /** Format: double */
             q: number;
+            /** Format: int32 */
+            rampExponent: number;
+            /** Format: double */
+            rampShare: number;
             /** Format: double */
             repeatFactor: number;
             source: string;
@@ -1465,8 +1510,6 @@ export interface components {
             /** Format: double */
             longestMm: number | null;
             reusable: boolean;
-            /** Format: int32 */
-            stepMm: number;
             stockOnly: boolean;
         };
         Line: {
@@ -1551,10 +1594,10 @@ export interface components {
             path: string;
             value: unknown;
         };
-        /** Rampart pack file, format 2; files of format 1 are read as well */
+        /** Rampart pack file, format 3; files of formats 1 and 2 are read as well */
         PackFile: {
             /** @enum {string} */
-            format: "rampart-pack/1" | "rampart-pack/2";
+            format: "rampart-pack/1" | "rampart-pack/2" | "rampart-pack/3";
             item: components["schemas"]["Pack_item"];
             journey: components["schemas"]["Pack_journey"];
             /** @description from the item outward; the last is the outer carton */
@@ -1629,7 +1672,7 @@ export interface components {
             id?: string;
             /** @constant */
             kind: "cushion";
-            material: ("pe-28" | "pe-35" | "pe-64" | "xpe-33" | "pp-20" | "pp-30" | "eps-16" | "eps-20" | "pu-24" | "pu-32" | "fip-8" | "bubble-12" | "air-cells") | string;
+            material: ("pe-28" | "pe-35" | "pe-64" | "xpe-33" | "pp-20" | "pp-30" | "eps-16" | "eps-20" | "pu-24" | "pu-32" | "fip-8" | "bubble-12" | "air-cells" | "pu-18" | "bubble-25" | "chips-8" | "paper-35") | string;
             padCount?: {
                 all?: number;
                 back?: number;
@@ -1689,6 +1732,11 @@ export interface components {
             spreadX: number;
             toX: number;
         };
+        Pack_firstRamp: {
+            /** @enum {unknown} */
+            exponent: 1 | 2;
+            share: number;
+        };
         Pack_foam: {
             /** @enum {unknown} */
             basis: "nominal" | "input";
@@ -1701,10 +1749,13 @@ export interface components {
             name: string;
             note?: string;
             q: number;
+            ramp?: components["schemas"]["Pack_firstRamp"];
             repeatFactor: number;
             source?: string;
             squeezeKpa: number;
             stiffnessPerC: number;
+            /** @enum {unknown} */
+            structure?: "foam" | "moulded" | "foamed-in-place" | "bubble" | "air-cells" | "loose" | "paper";
             /** @enum {unknown} */
             substance: "pe" | "pp" | "ps" | "pet" | "pu" | "pu-ether" | "pu-ester" | "pvc" | "rubber" | "wool" | "paper" | "paper-acid-free" | "starch" | "other";
             tests?: {
@@ -1914,19 +1965,15 @@ export interface components {
         ProposalView: {
             /** Format: double */
             cost: number | null;
-            /** Format: double */
-            grossMassKg: number;
+            figures: components["schemas"]["WallFiguresView"];
             /** Format: double */
             margin: number;
             materials: string[];
-            outsideMm: components["schemas"]["SizeView"];
             pack: components["schemas"]["PackFile"];
             solids: components["schemas"]["SolidView"][];
             stock: string | null;
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
-            /** Format: double */
-            volumeL: number;
             weakest: string | null;
         };
         ProposalsView: {
@@ -2172,6 +2219,7 @@ export interface components {
             /** Format: int32 */
             row: number;
             used: boolean;
+            withinRise: boolean;
             /** Format: double */
             x: number;
             /** Format: double */
@@ -2183,8 +2231,7 @@ export interface components {
             vibration: string;
         };
         TestsGiven: {
-            /** Format: double */
-            stiffnessPerC: number;
+            foam: components["schemas"]["JsonNode"];
             tests: components["schemas"]["TestTables"];
         };
         TestsView: {
@@ -2217,9 +2264,34 @@ export interface components {
             /** Format: date-time */
             lastUsed: string;
         };
+        WallFiguresView: {
+            crosses: string[];
+            /** Format: int32 */
+            cuts: number;
+            /** Format: double */
+            grossMassKg: number;
+            /** Format: int32 */
+            layers: number;
+            /** Format: double */
+            lengthAndGirthMm: number;
+            /** Format: double */
+            longestMm: number;
+            /** Format: double */
+            minutes: number;
+            outsideMm: components["schemas"]["SizeView"];
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            volumeL: number;
+        };
         WallView: {
             face: string;
             pieces: components["schemas"]["PieceView"][];
+        };
+        WayOutView: {
+            because: string;
+            demand: string;
+            pack: components["schemas"]["PackFile"];
         };
         WrapView: {
             id: string;
@@ -2468,7 +2540,7 @@ export interface operations {
             };
         };
     };
-    firstWall: {
+    firstWalls: {
         parameters: {
             query?: {
                 units?: string | null;
@@ -2491,7 +2563,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FirstWallView"];
+                    "application/json": components["schemas"]["FirstWallsView"];
                 };
             };
         };
@@ -2536,6 +2608,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HouseWays"];
+                };
+            };
+        };
+    };
+    carriers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarrierLinesView"];
+                };
+            };
+        };
+    };
+    set_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarrierLinesView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarrierLinesView"];
                 };
             };
         };
@@ -3507,7 +3623,6 @@ export interface operations {
             query: {
                 drop: string;
                 gravity?: boolean;
-                ramp?: boolean;
             };
             header?: never;
             path?: never;

@@ -18,7 +18,6 @@
   let simulation = $state.raw<Simulation | null>(null);
   let trouble = $state('');
   let gravity = $state(true);
-  let ramp = $state(false);
   let at = $state(0);
   let playing = $state(false);
   let frame = 0;
@@ -27,7 +26,7 @@
   $effect(() => {
     const id = drop.id;
     const pack = bench.pack;
-    const query = { drop: id, gravity, ramp };
+    const query = { drop: id, gravity };
     let dropped = false;
     stop();
     const wait = setTimeout(async () => {
@@ -170,7 +169,6 @@
       </p>
       <p class="switches">
         <label><input type="checkbox" bind:checked={gravity} /> gravity goes on pulling</label>
-        <label><input type="checkbox" bind:checked={ramp} /> soft first rise of the foam</label>
       </p>
     </div>
   {/if}

@@ -104,7 +104,7 @@
       <rect
         {...rect(solid)}
         class={solid.part}
-        fill="url(#{solid.layer === null ? 'hatch-item' : hatchOf(materialOf(pack.layers[solid.layer]!))})"
+        fill="url(#{solid.layer === null ? 'hatch-item' : hatchOf(materialOf(pack.layers[solid.layer]))})"
       />
     {/each}
   </g>

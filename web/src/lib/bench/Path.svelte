@@ -213,8 +213,8 @@
           <span class="plate" style:left="{piece.left + piece.width / 2}px" style:top="{top + 3}px">
             <QuantityField
               kind="length"
-              label="{materials.name(materialOf(bench.pack.layers[piece.layer]!))}, {wall.face}, thickness"
-              sheet={materials.sheetsOf(materialOf(bench.pack.layers[piece.layer]!))[0]}
+              label="{materials.name(materialOf(bench.pack.layers[piece.layer]))}, {wall.face}, thickness"
+              sheet={materials.sheetsOf(materialOf(bench.pack.layers[piece.layer]))[0]}
               value={thickness(piece.layer, wall.face)}
               disabled={bench.readOnly}
               problem={problem(piece.layer, wall.face)}

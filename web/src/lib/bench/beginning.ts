@@ -28,7 +28,7 @@ export function packOf(answers: Answers, beginnings: Beginnings): PackFile | nul
   }
   const name = answers.name.trim() || 'New pack';
   return {
-    format: 'rampart-pack/2',
+    format: 'rampart-pack/3',
     name,
     item: {
       name,

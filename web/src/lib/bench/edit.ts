@@ -58,7 +58,7 @@ export function valueAt(pack: PackFile, pointer: string): unknown {
 }
 
 /** The newest format; a changed file is written in it. */
-const FORMAT = 'rampart-pack/2';
+const FORMAT = 'rampart-pack/3';
 
 /**
  * The file with the house's materials that its layers name, whole, so that it stands alone; what it brings already stays

@@ -4,7 +4,7 @@ import { newId } from './edit';
 /** Where a new pack begins: a plain box of foam, to be changed at once. */
 export function starter(name: string): PackFile {
   return {
-    format: 'rampart-pack/2',
+    format: 'rampart-pack/3',
     name,
     item: {
       name,
@@ -29,7 +29,7 @@ export function starter(name: string): PackFile {
         material: 'pu-32',
         form: 'pads',
         thicknessMm: { all: 60 },
-        bearingCm2: { all: 120 },
+        bearingCm2: { all: 160 },
         padCount: { all: 1 }
       },
       { id: newId(), kind: 'box', style: '0201', board: 'c-32', slackMm: 3, stock: null }

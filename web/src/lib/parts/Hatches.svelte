@@ -40,6 +40,14 @@
       <rect class="cell" width="20" height="20" />
       <rect class="cell-line" x="2" y="2" width="16" height="16" rx="6" />
     </pattern>
+    <pattern id="hatch-crumbs" width="12" height="12" patternUnits="userSpaceOnUse">
+      <rect class="bead" width="12" height="12" />
+      <path class="bead-line" d="M2 3q0 -2 2 -2t2 2t-2 2t-2 -2M7 9q0 -2 2.2 -2t2.2 2t-2.2 2t-2.2 -2" />
+    </pattern>
+    <pattern id="hatch-creases" width="14" height="12" patternUnits="userSpaceOnUse">
+      <rect class="wrap" width="14" height="12" />
+      <path class="wrap-line" d="M0 2l5 2.6l3 -3l6 2.6M0 10l3.4 -2.6l5.6 3l5 -2.6" />
+    </pattern>
     <pattern id="hatch-flute" width="5" height="6" patternUnits="userSpaceOnUse">
       <rect class="board" width="5" height="6" />
       <path class="board-line" d="M0 5L2.5 1L5 5" />

@@ -7,7 +7,7 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import Trouble from '../parts/Trouble.svelte';
   import FitPlot from './FitPlot.svelte';
-  import { SUBSTANCES, write } from './own';
+  import { STRUCTURES, SUBSTANCES, write } from './own';
   import TestTable from './TestTable.svelte';
 
   let {
@@ -19,6 +19,7 @@
   type Figures = Record<string, unknown> & { law: { aKpa: number; bPerKpa: number } };
   const NO_TESTS: TestTables = { drops: '', creep: '', vibration: '' };
   const FIT_AFTER_MS = 250;
+  const LAW_OF_FIT = ['stiffnessPerC', 'substance', 'structure', 'ramp'];
 
   let seen = $state.raw(untrack(() => foam));
   let document = $state.raw<Figures>(untrack(() => (foam ? (foam.document as Figures) : like('pe-28'))));
@@ -44,6 +45,7 @@
     return {
       name: '',
       substance: SUBSTANCES.find((s) => s.text === from.substance)?.value ?? 'other',
+      structure: from.structure,
       densityKgM3: from.densityKgM3,
       law: { aKpa: from.aKpa, bPerKpa: from.bPerKpa },
       creepLimitKpa: from.creepLimitKpa,
@@ -61,7 +63,7 @@
   function set(field: string, value: unknown) {
     if (value !== undefined) {
       document = { ...document, [field]: value };
-      if (field === 'stiffnessPerC') {
+      if (LAW_OF_FIT.includes(field)) {
         fitSoon();
       }
     }
@@ -84,7 +86,7 @@
       problem = null;
       return;
     }
-    const body = { stiffnessPerC: document.stiffnessPerC as number, tests: tables };
+    const body = { foam: document, tests: tables };
     const answer = await call(api.POST('/api/stores/fits', { body }));
     if (mine === turn) {
       fitted = answer.data ?? null;
@@ -191,6 +193,11 @@
         value={String(document.substance)}
         options={SUBSTANCES}
         onset={(v) => set('substance', v)}
+      />, built as <ChoiceField
+        label="How it is built"
+        value={String(document.structure ?? 'foam')}
+        options={STRUCTURES}
+        onset={(v) => set('structure', v)}
       />
     </p>
     {#if fitted?.first}

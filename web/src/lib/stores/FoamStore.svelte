@@ -53,8 +53,8 @@
       void call(api.GET('/api/stores/materials/{id}/tests', { params: { path: { id: stored.id } } })).then(
         async ({ data }) => {
           if (data && Object.values(data).some((text) => text.trim() !== '')) {
-            const stiffnessPerC = stored.document.stiffnessPerC as number;
-            const answer = await call(api.POST('/api/stores/fits', { body: { stiffnessPerC, tests: data } }));
+            const body = { foam: stored.document, tests: data };
+            const answer = await call(api.POST('/api/stores/fits', { body }));
             if (own === stored) {
               tests = answer.data ?? null;
             }

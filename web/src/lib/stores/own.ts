@@ -32,6 +32,16 @@ export async function remove(material: OwnMaterial): Promise<Problem | null> {
 }
 
 /** What the house's materials may be made of, as the pack file says it and as people do. */
+export const STRUCTURES = [
+  { value: 'foam', text: 'foam, in sheets' },
+  { value: 'moulded', text: 'moulded beads' },
+  { value: 'foamed-in-place', text: 'foamed in place' },
+  { value: 'bubble', text: 'bubble, in layers' },
+  { value: 'air-cells', text: 'air cells' },
+  { value: 'loose', text: 'loose fill' },
+  { value: 'paper', text: 'crumpled paper' }
+];
+
 export const SUBSTANCES = [
   { value: 'pe', text: 'polyethylene' },
   { value: 'pp', text: 'polypropylene' },

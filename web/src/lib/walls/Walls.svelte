@@ -18,7 +18,7 @@
   import Trouble from '../parts/Trouble.svelte';
   import Plane from './Plane.svelte';
   import SideBySide from './SideBySide.svelte';
-  import { MEASURES, wallInWords } from './walls';
+  import { type Measure, MEASURES, wallInWords } from './walls';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -29,8 +29,7 @@
     lengthAndGirthMm: null,
     reusable: false,
     handCut: false,
-    stockOnly: false,
-    stepMm: 10
+    stockOnly: false
   });
   let answer = $state.raw<Proposals | null>(null);
   let asked = $state.raw<unknown>(null);
@@ -38,9 +37,16 @@
   let problem = $state.raw<Problem | null>(null);
   let stopped = $state(false);
   let chosen = $state<number[]>([]);
+  let order = $state<Measure['key']>('size');
   let search: AbortController | null = null;
 
   let measures = $derived(MEASURES.filter((m) => m.key !== 'cost' || answer?.costed));
+  let measure = $derived(measures.find((m) => m.key === order) ?? measures[0]!);
+  let ordered = $derived(
+    (answer?.proposals ?? [])
+      .map((wall, index) => ({ wall, index }))
+      .sort((a, b) => ((measure.of(a.wall) ?? 0) - (measure.of(b.wall) ?? 0)) * (measure.more ? -1 : 1))
+  );
   let stale = $derived(answer !== null && asked !== bench.pack);
 
   async function propose() {
@@ -145,12 +151,6 @@
       decimals={0}
       step={50}
       onset={(mm) => (limits.lengthAndGirthMm = mm ?? null)}
-    />, in steps of <QuantityField
-      kind="length"
-      label="Step of thickness"
-      value={limits.stepMm}
-      decimals={0}
-      onset={(mm) => (limits.stepMm = Math.round(mm ?? 10))}
     />.
     <label><input type="checkbox" bind:checked={limits.reusable} /> to be used again</label>
     <label><input type="checkbox" bind:checked={limits.handCut} /> cut by hand from sheets</label>
@@ -213,7 +213,12 @@
       <p role="status">
         {answer.proposals.length} of {grouped(answer.considered)} walls: none of them is outdone by another in outside, mass{answer.costed
           ? ', cost'
-          : ''} and margin. Choose two to compare.
+          : ''} and margin. In order of <ChoiceField
+          label="Order of the walls"
+          value={order}
+          options={measures.map((m) => ({ value: m.key, text: m.name }))}
+          onset={(key) => (order = key)}
+        />. Choose two to compare.
         {#if !answer.costed}<span class="quiet">Cost is not compared: the stores lack some price.</span>{/if}
         {#if stale}<b>The pack was changed since: propose again.</b>{/if}
       </p>
@@ -240,13 +245,14 @@
             </tr>
           </thead>
           <tbody>
-            {#each answer.proposals as wall, index (index)}
+            {#each ordered as { wall, index } (index)}
               <tr>
                 <th scope="row">
                   <label
                     ><input type="checkbox" checked={chosen.includes(index)} onchange={() => pick(index)} />
                     {index + 1}. {words(wall)}</label
                   >
+                  {#each wall.figures.crosses as line (line)}<span class="crosses">{line}</span>{/each}
                 </th>
                 {#each measures as m (m.key)}<td class="number">{m.text(wall)}</td>{/each}
                 <td>{wall.weakest}</td>
@@ -300,5 +306,10 @@
   }
   th label {
     font-weight: 500;
+  }
+  .crosses {
+    display: block;
+    padding-left: 1.25rem;
+    font-weight: 400;
   }
 </style>

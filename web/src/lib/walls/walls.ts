@@ -4,7 +4,7 @@ import { length, mass, shown, sizeText } from '../units';
 
 /** A measure by which proposed walls differ. */
 export interface Measure {
-  key: 'size' | 'cost' | 'mass' | 'margin';
+  key: 'size' | 'longest' | 'girth' | 'mass' | 'cost' | 'margin' | 'layers' | 'pieces' | 'cuts' | 'minutes';
   name: string;
   /** Better where it is more. */
   more: boolean;
@@ -18,16 +18,32 @@ export const MEASURES: Measure[] = [
     key: 'size',
     name: 'outside, litres',
     more: false,
-    of: (wall) => wall.volumeL,
-    text: (wall) => `${shown(wall.volumeL, 1)} l, ${sizeText(wall.outsideMm)}`,
+    of: (wall) => wall.figures.volumeL,
+    text: (wall) => `${shown(wall.figures.volumeL, 1)} l, ${sizeText(wall.figures.outsideMm)}`,
     tick: (value) => shown(value, 1)
+  },
+  {
+    key: 'longest',
+    name: 'longest edge',
+    more: false,
+    of: (wall) => wall.figures.longestMm,
+    text: (wall) => length(wall.figures.longestMm, 0),
+    tick: (value) => length(value, 0)
+  },
+  {
+    key: 'girth',
+    name: 'length and girth',
+    more: false,
+    of: (wall) => wall.figures.lengthAndGirthMm,
+    text: (wall) => length(wall.figures.lengthAndGirthMm, 0),
+    tick: (value) => length(value, 0)
   },
   {
     key: 'mass',
     name: 'gross mass',
     more: false,
-    of: (wall) => wall.grossMassKg,
-    text: (wall) => mass(wall.grossMassKg),
+    of: (wall) => wall.figures.grossMassKg,
+    text: (wall) => mass(wall.figures.grossMassKg),
     tick: (value) => mass(value, 2)
   },
   {
@@ -45,8 +61,17 @@ export const MEASURES: Measure[] = [
     of: (wall) => wall.margin * 100,
     text: (wall) => `${shown(wall.margin * 100, 0)} %`,
     tick: (value) => shown(value, 0)
-  }
+  },
+  counted('layers', 'layers', (wall) => wall.figures.layers),
+  counted('pieces', 'pieces', (wall) => wall.figures.pieces),
+  counted('cuts', 'cuts', (wall) => wall.figures.cuts),
+  counted('minutes', 'minutes, about', (wall) => wall.figures.minutes)
 ];
+
+/** A count of which less is better. */
+function counted(key: Measure['key'], name: string, of: (wall: Proposal) => number): Measure {
+  return { key, name, more: false, of, text: (wall) => shown(of(wall), 0), tick: (value) => shown(value, 0) };
+}
 
 /** The parts of a wall in a packer's words, from the item outward. */
 export function wallInWords(wall: Proposal, name: (id: string) => string, stock: (id: string) => string): string[] {
@@ -65,6 +90,6 @@ export function wallInWords(wall: Proposal, name: (id: string) => string, stock:
       sides.length === 1
         ? length(sides[0]!, 0)
         : `${length(Math.min(...sides), 0)} to ${length(Math.max(...sides), 0)}`;
-    return `${thick} of ${name(layer.material)}${layer.form === 'pads' ? ' in pads' : ''}`;
+    return `${thick} of ${name(layer.material)}${layer.form === 'pads' ? ' in pads' : layer.form === 'corners' ? ' in corner blocks' : ''}`;
   });
 }

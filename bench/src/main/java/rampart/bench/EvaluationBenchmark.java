@@ -17,16 +17,16 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Item;
 import rampart.core.layout.Layer;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Check;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.verdict.Check;
 import rampart.formats.PackFile;
 
 /**

@@ -22,9 +22,10 @@ import rampart.core.cost.Prices;
 import rampart.core.material.Catalogue;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
-import rampart.core.pack.ProposalLimits;
-import rampart.core.pack.Proposals;
-import rampart.core.pack.Watcher;
+import rampart.core.search.ProposalLimits;
+import rampart.core.search.Proposals;
+import rampart.core.search.Stock;
+import rampart.core.search.Watcher;
 import rampart.formats.PackFile;
 
 /**
@@ -69,7 +70,8 @@ public class ProposalBenchmark {
 
     @Benchmark
     public Proposals.Answer propose(Walls walls) {
-        Proposals.Answer answer = Proposals.find(read, catalogue, ProposalLimits.none(), prices, Watcher.NONE);
+        Proposals.Answer answer =
+                Proposals.find(read, catalogue, ProposalLimits.none(Stock.NONE), prices, Watcher.NONE);
         walls.considered = answer.considered();
         walls.evaluated = answer.evaluated();
         walls.found = answer.proposals().size();

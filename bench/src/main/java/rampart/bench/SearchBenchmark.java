@@ -18,6 +18,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import rampart.core.cost.Prices;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
 import rampart.core.journey.Climate;
@@ -31,16 +32,16 @@ import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Evaluator;
-import rampart.core.pack.FirstWall;
 import rampart.core.pack.Pack;
-import rampart.core.pack.Remedies;
-import rampart.core.pack.Remedy;
-import rampart.core.pack.Status;
-import rampart.core.pack.Watcher;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.search.FirstWall;
+import rampart.core.search.Remedies;
+import rampart.core.search.Remedy;
+import rampart.core.search.Stock;
+import rampart.core.search.Watcher;
+import rampart.core.verdict.Status;
 
 /**
  * The searches a person waits for, over random items and random packs that break, each call another one: the 95th
@@ -81,13 +82,13 @@ public class SearchBenchmark {
     @Benchmark
     public FirstWall.Answer firstWall() {
         next = (next + 1) % CASES;
-        return FirstWall.find(items.get(next), journeys.get(next), catalogue, Watcher.NONE);
+        return FirstWall.find(items.get(next), journeys.get(next), catalogue, Stock.NONE, Watcher.NONE);
     }
 
     @Benchmark
     public List<Remedy> remedies() {
         next = (next + 1) % CASES;
-        return Remedies.of(breaking.get(next), catalogue, Prices.NONE, Optional.empty(), Watcher.NONE);
+        return Remedies.of(breaking.get(next), catalogue, Prices.NONE, Stock.NONE, Optional.empty(), Watcher.NONE);
     }
 
     private static Item item(Random random) {

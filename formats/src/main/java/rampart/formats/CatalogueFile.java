@@ -40,8 +40,10 @@ public record CatalogueFile(String hash, String document) {
                 today.id(),
                 today.name(),
                 node.path("densityKgM3").asDouble(),
-                new CushionLaw(
-                        node.path("aKpa").asDouble(), node.path("bPerKpa").asDouble()),
+                CushionLaw.of(
+                        node.path("aKpa").asDouble(),
+                        node.path("bPerKpa").asDouble(),
+                        today.law().ramp()),
                 node.path("creepLimitKpa").asDouble(),
                 node.path("repeatFactor").asDouble(),
                 node.path("stiffnessPerC").asDouble(),

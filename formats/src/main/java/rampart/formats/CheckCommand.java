@@ -8,12 +8,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
+import rampart.core.evaluation.UnreckonableException;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Check;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
-import rampart.core.pack.Status;
-import rampart.core.pack.UnreckonableException;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Status;
 import rampart.core.words.Wording;
 import rampart.formats.view.EvaluationView;
 

@@ -5,12 +5,12 @@ import java.io.UncheckedIOException;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import rampart.core.pack.Check;
-import rampart.core.pack.Drop;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Figure;
-import rampart.core.pack.Working;
+import rampart.core.drop.Drop;
+import rampart.core.evaluation.Evaluation;
 import rampart.core.quantity.Face;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Figure;
+import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
 import rampart.core.words.Wording;
 

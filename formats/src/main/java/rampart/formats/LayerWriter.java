@@ -20,53 +20,66 @@ final class LayerWriter {
     private LayerWriter() {}
 
     static Map<String, Object> layer(Layer layer) {
+        return layer.match(LayerWriter::wrap, LayerWriter::cushion, LayerWriter::box);
+    }
+
+    private static Map<String, Object> wrap(Layer.Wrap wrap) {
         Map<String, Object> json = new LinkedHashMap<>();
-        if (layer instanceof Layer.Wrap wrap) {
-            json.put("kind", "wrap");
-            json.put("material", wrap.material());
-            json.put("thicknessMm", number(wrap.thicknessMm()));
-            if (wrap.tape() != Layer.Wrap.Tape.NONE) {
-                json.put("tape", word(wrap.tape()));
-            }
-        } else if (layer instanceof Layer.Cushion cushion) {
-            json.put("kind", "cushion");
-            json.put("material", cushion.material());
-            json.putAll(form(cushion.form()));
-            json.put("thicknessMm", sides(cushion.thicknessMm()));
-        } else if (layer instanceof Layer.Box box) {
-            json.put("kind", "box");
-            json.put("style", "0201");
-            json.put("board", box.material());
-            json.put("slackMm", number(box.slackMm()));
-            json.put(
-                    "stock",
-                    box.stockInside()
-                            .map(size -> Map.of("insideMm", size(size)))
-                            .orElse(null));
-            CartonState state = box.state();
-            state.fill().ifPresent(fill -> json.put("fill", word(fill)));
-            if (state.condition() != CartonState.Condition.NEW) {
-                json.put("condition", word(state.condition()));
-            }
-            state.bulgeMm().ifPresent(mm -> json.put("bulgeMm", number(mm)));
+        json.put("kind", "wrap");
+        json.put("material", wrap.material());
+        json.put("thicknessMm", number(wrap.thicknessMm()));
+        if (wrap.tape() != Layer.Wrap.Tape.NONE) {
+            json.put("tape", word(wrap.tape()));
         }
+        return json;
+    }
+
+    private static Map<String, Object> cushion(Layer.Cushion cushion) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("kind", "cushion");
+        json.put("material", cushion.material());
+        json.putAll(form(cushion.form()));
+        json.put("thicknessMm", sides(cushion.thicknessMm()));
+        return json;
+    }
+
+    private static Map<String, Object> box(Layer.Box box) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("kind", "box");
+        json.put("style", "0201");
+        json.put("board", box.material());
+        json.put("slackMm", number(box.slackMm()));
+        json.put(
+                "stock",
+                box.stockInside().map(size -> Map.of("insideMm", size(size))).orElse(null));
+        CartonState state = box.state();
+        state.fill().ifPresent(fill -> json.put("fill", word(fill)));
+        if (state.condition() != CartonState.Condition.NEW) {
+            json.put("condition", word(state.condition()));
+        }
+        state.bulgeMm().ifPresent(mm -> json.put("bulgeMm", number(mm)));
         return json;
     }
 
     /** The form and what belongs to it. */
     static Map<String, Object> form(CushionForm form) {
         Map<String, Object> json = new LinkedHashMap<>();
-        if (form instanceof CushionForm.Pads pads) {
-            json.put("form", "pads");
-            json.put("bearingCm2", sides(pads.bearingCm2()));
-            json.put("padCount", sides(pads.count()));
-        } else if (form instanceof CushionForm.Corners corners) {
-            json.put("form", "corners");
-            json.put("blockMm", size(corners.block()));
-        } else {
-            json.put("form", "full");
-        }
-        return json;
+        return form.match(
+                full -> {
+                    json.put("form", "full");
+                    return json;
+                },
+                pads -> {
+                    json.put("form", "pads");
+                    json.put("bearingCm2", sides(pads.bearingCm2()));
+                    json.put("padCount", sides(pads.count()));
+                    return json;
+                },
+                corners -> {
+                    json.put("form", "corners");
+                    json.put("blockMm", size(corners.block()));
+                    return json;
+                });
     }
 
     static Map<String, Object> sides(SixSided sides) {

@@ -10,10 +10,12 @@ import rampart.core.material.CreepFit;
 import rampart.core.material.CreepLaw;
 import rampart.core.material.CushionFit;
 import rampart.core.material.CushionLaw;
+import rampart.core.material.FirstRamp;
 import rampart.core.material.Flute;
 import rampart.core.material.Foam;
 import rampart.core.material.Measured;
 import rampart.core.material.ResonanceFit;
+import rampart.core.material.StressEnergyLine;
 import rampart.core.material.Structure;
 import rampart.core.material.Substance;
 import rampart.core.material.WrapMaterial;
@@ -36,13 +38,15 @@ final class MaterialMapper {
     }
 
     static Foam foam(JsonNode node) {
-        CushionLaw law = law(node.path("law"));
+        Substance substance = substance(node);
+        Structure structure = structure(node);
+        StressEnergyLine line = line(node.path("law"));
         JsonNode tests = node.path("tests");
         double modulus = node.path("dynamicModulusKpa").asDouble();
         double q = node.path("q").asDouble();
         Measured measured = new Measured(
-                optional(tests.path("first")).map(fit -> fit(law, fit)),
-                optional(tests.path("repeated")).map(fit -> fit(law(fit.path("law")), fit)),
+                optional(tests.path("first")).map(fit -> fit(line, fit)),
+                optional(tests.path("repeated")).map(fit -> fit(line(fit.path("law")), fit)),
                 optional(tests.path("creep")).map(MaterialMapper::creep),
                 optional(tests.path("vibration"))
                         .map(fit -> new ResonanceFit(
@@ -54,7 +58,7 @@ final class MaterialMapper {
                 node.path("id").asString(),
                 node.path("name").asString(),
                 node.path("densityKgM3").asDouble(),
-                law,
+                new CushionLaw(line, ramp(node.path("ramp")).orElseGet(() -> structure.ramp(substance))),
                 node.path("creepLimitKpa").asDouble(),
                 node.path("repeatFactor").asDouble(),
                 node.path("stiffnessPerC").asDouble(),
@@ -63,9 +67,8 @@ final class MaterialMapper {
                 node.path("note").asString(""),
                 Basis.valueOf(node.path("basis").asString().toUpperCase(Locale.ROOT)),
                 node.path("source").asString(""),
-                substance(node),
-                // Format 2 does not say how a material is built: all are foams that are cut.
-                Structure.FOAM,
+                substance,
+                structure,
                 node.path("squeezeKpa").asDouble(),
                 measured);
     }
@@ -92,18 +95,33 @@ final class MaterialMapper {
                 node.path("source").asString(""));
     }
 
-    private static Substance substance(JsonNode node) {
+    static Substance substance(JsonNode node) {
         return Substance.valueOf(
                 node.path("substance").asString().toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
-    private static CushionLaw law(JsonNode node) {
-        return new CushionLaw(node.path("aKpa").asDouble(), node.path("bPerKpa").asDouble());
+    /** How a material is built; format 2 does not say, all are foams there. */
+    static Structure structure(JsonNode node) {
+        return Structure.valueOf(
+                node.path("structure").asString("foam").toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
-    private static CushionFit fit(CushionLaw law, JsonNode node) {
+    /** The first ramp that a material knows better than its structure does; empty where it says none. */
+    static Optional<FirstRamp> ramp(JsonNode node) {
+        return node.isObject()
+                ? Optional.of(FirstRamp.of(
+                        node.path("share").asDouble(), node.path("exponent").asInt()))
+                : Optional.empty();
+    }
+
+    private static StressEnergyLine line(JsonNode node) {
+        return new StressEnergyLine(
+                node.path("aKpa").asDouble(), node.path("bPerKpa").asDouble());
+    }
+
+    private static CushionFit fit(StressEnergyLine line, JsonNode node) {
         return new CushionFit(
-                law,
+                line,
                 node.path("points").asInt(),
                 node.path("rSquared").asDouble(),
                 node.path("residual").asDouble(),

@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import rampart.core.material.FirstRamp;
+import rampart.core.material.Foam;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.material.Structure;
 import tools.jackson.databind.JsonNode;
 
 /** What a schema cannot say of the materials of a pack file. */
@@ -33,6 +37,7 @@ final class MaterialRules {
         JsonNode layers = document.path("layers");
         for (int i = 0; i < layers.size(); i++) {
             JsonNode layer = layers.get(i);
+            onlyFull(document, layer, "/layers/" + i, problems);
             String list = list(layer);
             String field = list.equals("boards") ? "board" : "material";
             String id = layer.path(field).asString();
@@ -44,6 +49,31 @@ final class MaterialRules {
             }
         }
         return problems;
+    }
+
+    /** What is poured or crumpled keeps no place of its own: it fills all round. */
+    private static void onlyFull(JsonNode document, JsonNode layer, String at, List<Problem> problems) {
+        String form = layer.path("form").asString("full");
+        if (!form.equals("full")
+                && structure(document, layer.path("material").asString()).onlyFull()) {
+            problems.add(new Problem(
+                    at + "/form",
+                    "\"" + form + "\" is not allowed for " + layer.path("material")
+                            + ", which is poured or crumpled; it must be \"full\""));
+        }
+    }
+
+    private static Structure structure(JsonNode document, String id) {
+        for (JsonNode foam : document.at("/materials/foams")) {
+            if (foam.path("id").asString().equals(id)) {
+                return MaterialMapper.structure(foam);
+            }
+        }
+        return StandardCatalogue.get().foams().stream()
+                .filter(foam -> foam.id().equals(id))
+                .findFirst()
+                .map(Foam::structure)
+                .orElse(Structure.FOAM);
     }
 
     /** Name of the list that the material of this layer stands in. */
@@ -59,6 +89,7 @@ final class MaterialRules {
     static List<Problem> foam(JsonNode foam, String at) {
         List<Problem> problems = new ArrayList<>();
         law(foam.path("law"), at + "/law", problems);
+        problems.addAll(ramp(foam, at));
         JsonNode repeated = foam.path("tests").path("repeated").path("law");
         if (repeated.isObject()) {
             law(repeated, at + "/tests/repeated/law", problems);
@@ -74,6 +105,18 @@ final class MaterialRules {
             }
         }
         return problems;
+    }
+
+    /** A straight ramp is shorter than a curved one may be. */
+    static List<Problem> ramp(JsonNode foam, String at) {
+        JsonNode ramp = foam.path("ramp");
+        double most = FirstRamp.mostShare(ramp.path("exponent").asInt(1));
+        return ramp.path("share").asDouble(0) > most
+                ? List.of(new Problem(
+                        at + "/ramp/share",
+                        ramp.path("share") + " is not allowed; with exponent " + ramp.path("exponent")
+                                + " it must be 0.01 to " + most))
+                : List.of();
     }
 
     private static void law(JsonNode law, String at, List<Problem> problems) {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import rampart.core.layout.Layer;
-import rampart.core.pack.Remedy;
+import rampart.core.search.Remedy;
 
 /**
  * A value to put at a place in a pack file.

@@ -20,7 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class PackFile {
     /** The newest format this code reads. */
-    public static final int FORMAT = 2;
+    public static final int FORMAT = 3;
 
     private static final String FORMAT_PREFIX = "rampart-pack/";
     private static final String ID_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
@@ -57,17 +57,20 @@ public final class PackFile {
     }
 
     private static void newerFormat(JsonNode tree) {
-        String format = tree.path("format").asString("");
-        if (format.startsWith(FORMAT_PREFIX)
-                && format.substring(FORMAT_PREFIX.length()).matches("[0-9]{1,9}")) {
-            int number = Integer.parseInt(format.substring(FORMAT_PREFIX.length()));
-            if (number > FORMAT) {
-                throw new UnreadableFileException(
-                        "/format",
-                        "\"" + format + "\" is newer than this Rampart reads; it reads up to " + FORMAT_PREFIX
-                                + FORMAT);
-            }
+        if (format(tree) > FORMAT) {
+            throw new UnreadableFileException(
+                    "/format",
+                    tree.path("format") + " is newer than this Rampart reads; it reads up to " + FORMAT_PREFIX
+                            + FORMAT);
         }
+    }
+
+    /** The number of the format that a document says it is in; 0 where it says none. */
+    static int format(JsonNode document) {
+        String format = document.path("format").asString("");
+        return format.matches(FORMAT_PREFIX + "[0-9]{1,9}")
+                ? Integer.parseInt(format.substring(FORMAT_PREFIX.length()))
+                : 0;
     }
 
     /** What the file means. */
@@ -121,8 +124,9 @@ public final class PackFile {
 
     /** A changed document, with the number of the oldest format that can say it. */
     private static PackFile changed(ObjectNode document) {
-        if (!NewerFields.of(document).isEmpty()) {
-            document.put("format", FORMAT_PREFIX + FORMAT);
+        int needed = NewerFields.oldestFormat(document);
+        if (needed > format(document)) {
+            document.put("format", FORMAT_PREFIX + needed);
         }
         return read(Json.MAPPER.writeValueAsBytes(document));
     }

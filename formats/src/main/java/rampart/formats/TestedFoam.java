@@ -7,6 +7,7 @@ import rampart.core.material.CreepFit;
 import rampart.core.material.CreepPoint;
 import rampart.core.material.CushionFit;
 import rampart.core.material.DropPoint;
+import rampart.core.material.FirstRamp;
 import rampart.core.material.Measured;
 import rampart.core.material.ResidualDrift;
 import rampart.core.material.ResonanceFit;
@@ -34,9 +35,11 @@ public record TestedFoam(
      * @param row in the table
      * @param deviations from the law in residual deviations; 0 where no law was fitted to it
      * @param outlier true where it does not fit; it stays in
-     * @param used false where it belongs to no fit: impacts after the fifth, or too few of a kind
+     * @param used false where it belongs to no fit: impacts after the fifth, too few of a kind, within the first rise
+     * @param withinRamp true where the foam was pressed so little that the line says nothing of it (rule 38)
      */
-    public record Judged(int row, DropPoint point, double deviations, boolean outlier, boolean used) {}
+    public record Judged(
+            int row, DropPoint point, double deviations, boolean outlier, boolean used, boolean withinRamp) {}
 
     /**
      * Reads and fits what is given.
@@ -44,24 +47,27 @@ public record TestedFoam(
      * @param drops table of drop tests; blank for none
      * @param creep table of creep tests; blank for none
      * @param vibration table of vibration tests; blank for none
-     * @param stiffnessPerC change of stiffness per degC, by which drops at other temperatures are brought to 23 degC
+     * @param basis what the fit of drop tests needs to know of the foam
      * @throws UnreadableFileException with every row that is wrong, under {@code /drops}, {@code /creep} and {@code
      *     /vibration}
      */
-    public static TestedFoam of(String drops, String creep, String vibration, double stiffnessPerC) {
+    public static TestedFoam of(String drops, String creep, String vibration, FitBasis basis) {
+        double stiffnessPerC = basis.stiffnessPerC();
+        FirstRamp ramp = basis.ramp();
         List<Problem> problems = new ArrayList<>();
         List<TestData.Row<DropPoint>> rows = read("/drops", drops, problems, TestData::drops);
         List<TestData.Row<CreepPoint>> creepRows = read("/creep", creep, problems, TestData::creep);
         List<TestData.Row<TransmissibilityPoint>> vibrationRows =
                 read("/vibration", vibration, problems, TestData::vibration);
-        Optional<CushionFit> first = fitted("/drops", first(rows), problems, p -> CushionFit.of(p, stiffnessPerC));
+        Optional<CushionFit> first =
+                fitted("/drops", first(rows), problems, p -> CushionFit.of(p, stiffnessPerC, ramp));
         List<DropPoint> later = rows.stream()
                 .map(TestData.Row::point)
                 .filter(p -> p.impact() > 1 && p.impact() <= LAST_REPEATED)
                 .toList();
         Optional<CushionFit> repeated = later.size() < CushionFit.LEAST_POINTS
                 ? Optional.empty()
-                : fitted("/drops", later, problems, p -> CushionFit.of(p, stiffnessPerC));
+                : fitted("/drops", later, problems, p -> CushionFit.of(p, stiffnessPerC, ramp));
         Measured measured = new Measured(
                 first,
                 repeated,
@@ -72,18 +78,30 @@ public record TestedFoam(
         }
         return new TestedFoam(
                 measured,
-                rows.stream().map(row -> judged(row, measured, stiffnessPerC)).toList(),
-                first.flatMap(fit -> ResidualDrift.of(fit, first(rows), stiffnessPerC)),
-                repeated.flatMap(fit -> ResidualDrift.of(fit, later, stiffnessPerC)));
+                rows.stream()
+                        .map(row -> judged(row, measured, stiffnessPerC, ramp))
+                        .toList(),
+                first.flatMap(
+                        fit -> ResidualDrift.of(fit, beyond(fit, first(rows), stiffnessPerC, ramp), stiffnessPerC)),
+                repeated.flatMap(fit -> ResidualDrift.of(fit, beyond(fit, later, stiffnessPerC, ramp), stiffnessPerC)));
     }
 
-    private static Judged judged(TestData.Row<DropPoint> row, Measured measured, double stiffnessPerC) {
+    private static List<DropPoint> beyond(
+            CushionFit fit, List<DropPoint> points, double stiffnessPerC, FirstRamp ramp) {
+        return points.stream()
+                .filter(point -> !fit.withinRamp(point, stiffnessPerC, ramp))
+                .toList();
+    }
+
+    private static Judged judged(TestData.Row<DropPoint> row, Measured measured, double stiffnessPerC, FirstRamp ramp) {
         DropPoint point = row.point();
         Optional<CushionFit> fit = point.impact() == 1
                 ? measured.first()
                 : point.impact() <= LAST_REPEATED ? measured.repeated() : Optional.empty();
         double deviations = fit.map(f -> f.deviations(point, stiffnessPerC)).orElse(0.0);
-        return new Judged(row.row(), point, deviations, CushionFit.outlier(deviations), fit.isPresent());
+        boolean within = fit.map(f -> f.withinRamp(point, stiffnessPerC, ramp)).orElse(false);
+        boolean used = fit.isPresent() && !within;
+        return new Judged(row.row(), point, deviations, used && CushionFit.outlier(deviations), used, within);
     }
 
     private static List<DropPoint> first(List<TestData.Row<DropPoint>> rows) {
@@ -165,8 +183,8 @@ public record TestedFoam(
 
     private static ObjectNode law(CushionFit fit) {
         ObjectNode law = Json.MAPPER.createObjectNode();
-        law.put("aKpa", fit.law().aKpa());
-        law.put("bPerKpa", fit.law().bPerKpa());
+        law.put("aKpa", fit.line().aKpa());
+        law.put("bPerKpa", fit.line().bPerKpa());
         return law;
     }
 

@@ -1,8 +1,8 @@
 package rampart.formats;
 
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.material.Catalogue;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
 
 /** Where the one verdict of a pack comes from: in time where heavy boxes ask for it (rule 34). */
 @FunctionalInterface

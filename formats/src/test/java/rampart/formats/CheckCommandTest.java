@@ -47,8 +47,8 @@ class CheckCommandTest {
     void printsVerdictAndMargins() {
         run(THIN);
         assertThat(out.toString(StandardCharsets.UTF_8))
-                .contains("Rain gauge, funnel apart: thin, weakest cushion.creep")
-                .containsPattern("drop\\.face\\.3 +50\\.48 +62\\.00 +G +18\\.6 % +holds")
+                .contains("Rain gauge, funnel apart: thin, weakest cushion.stand")
+                .containsPattern("drop\\.face\\.3 +56\\.71 +62\\.00 +G +8\\.5 % +thin")
                 .contains("not a proof");
     }
 

@@ -9,10 +9,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Check;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 
 /** The table of an evaluation read back by FastCSV, which had no part in writing it. */

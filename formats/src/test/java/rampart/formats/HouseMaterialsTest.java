@@ -8,15 +8,15 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.CreepLaw;
 import rampart.core.material.Foam;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Check;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
 import rampart.core.quantity.SixSided;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 
 /** Pack files of format 2: materials of the house inside the file, and what else format 1 cannot say. */

@@ -7,16 +7,17 @@ import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rampart.core.cost.Prices;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
-import rampart.core.pack.Orientation;
 import rampart.core.pack.Pack;
-import rampart.core.pack.Remedies;
-import rampart.core.pack.Remedy;
-import rampart.core.pack.Watcher;
+import rampart.core.search.Orientation;
+import rampart.core.search.Remedies;
+import rampart.core.search.Remedy;
+import rampart.core.search.Stock;
+import rampart.core.search.Watcher;
 import rampart.core.words.Wording;
 import rampart.formats.view.ReportView;
 
@@ -49,7 +50,8 @@ class NothingLostTest {
         for (int i = 0; i < 30; i++) {
             PackFile file = packs.next();
             Catalogue catalogue = file.catalogue(STANDARD);
-            for (Remedy remedy : Remedies.of(file.pack(), catalogue, Prices.NONE, Optional.empty(), Watcher.NONE)) {
+            for (Remedy remedy :
+                    Remedies.of(file.pack(), catalogue, Prices.NONE, Stock.NONE, Optional.empty(), Watcher.NONE)) {
                 PackFile after = PackFile.read(file.with(PackChange.of(remedy)).write());
                 assertThat(after.pack()).as("pack %d, %s", i, remedy.title()).isEqualTo(remedy.pack());
                 Evaluation evaluation = Verdicts.ANEW.of(after, STANDARD);
@@ -70,7 +72,7 @@ class NothingLostTest {
     void anItemTurnedIsTheFileThatTurningItLeaves() {
         PackFile file = new EveryField(new Random(99)).next();
         for (Orientation turned : Orientation.all(file.pack(), file.catalogue(STANDARD), Watcher.NONE)) {
-            Evaluation evaluation = Evaluator.evaluate(
+            Evaluation evaluation = Evaluator.simulate(
                     PackFile.read(file.turned(turned.turn()).write()).pack(), STANDARD);
             assertThat(evaluation.lowestMargin()).isEqualTo(turned.evaluation().lowestMargin());
         }

@@ -16,10 +16,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Evaluator;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 import tools.jackson.databind.JsonNode;
@@ -161,7 +161,7 @@ class PackFileTest {
                             assertThat(p.message())
                                     .contains("rampart-pack/7")
                                     .contains("newer")
-                                    .contains("up to rampart-pack/2");
+                                    .contains("up to rampart-pack/3");
                         }));
     }
 

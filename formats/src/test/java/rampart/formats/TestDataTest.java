@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rampart.core.material.DropPoint;
+import rampart.core.material.FirstRamp;
 
 /** Tables of test data: read whole, or refused with every row that is wrong. */
 class TestDataTest {
@@ -118,8 +119,8 @@ class TestDataTest {
                 text.append(',').append(impact).append(",23\n");
             }
         }
-        TestedFoam tested = TestedFoam.of(text.toString(), "", "", -0.004);
-        assertThat(tested.measured().repeated().orElseThrow().law().bPerKpa()).isCloseTo(0.018, within(3e-4));
+        TestedFoam tested = TestedFoam.of(text.toString(), "", "", new FitBasis(-0.004, FirstRamp.straight(0.08)));
+        assertThat(tested.measured().repeated().orElseThrow().line().bPerKpa()).isCloseTo(0.018, within(3e-4));
         assertThat(tested.drops())
                 .filteredOn(TestedFoam.Judged::outlier)
                 .singleElement()
@@ -133,7 +134,8 @@ class TestDataTest {
 
     @Test
     void troubleInEveryTableIsToldTogether() {
-        assertThatThrownBy(() -> TestedFoam.of("x\n1\n", "static stress (kPa)\n1\n", "y", -0.004))
+        assertThatThrownBy(() -> TestedFoam.of(
+                        "x\n1\n", "static stress (kPa)\n1\n", "y", new FitBasis(-0.004, FirstRamp.straight(0.08))))
                 .isInstanceOfSatisfying(
                         UnreadableFileException.class,
                         e -> assertThat(e.problems())

@@ -2,22 +2,25 @@ package rampart.core.cushion;
 
 import java.util.Optional;
 import rampart.core.material.CushionLaw;
+import rampart.core.material.LambertW;
 
 /**
- * The range of static stress in which a flat drop on one cushion stays within a limit: closed form by Lambert's W.
+ * The range of static stress in which a flat drop on one cushion stays within a limit, in closed form: where its ends lie
+ * beyond the first ramp by Lambert's W, within the ramp by the power law.
  *
  * @param lowKpa least static stress, kPa
  * @param highKpa greatest static stress, kPa
  */
 public record FlatBand(double lowKpa, double highKpa) {
-    private static final int MOST_STEPS = 60;
-
-    /** Peak G of a flat drop on one cushion: {@code (a/s) exp(b s h/t)}. */
+    /** Peak G of a flat drop on one cushion. */
     public static double peakG(CushionLaw law, double staticStressKpa, double heightMm, double thicknessMm) {
-        return law.aKpa() / staticStressKpa * Math.exp(law.bPerKpa() * staticStressKpa * heightMm / thicknessMm);
+        return law.flatG(staticStressKpa, staticStressKpa * heightMm / thicknessMm);
     }
 
-    /** The least G that any static stress gives, G: {@code e a b h/t}. */
+    /**
+     * The least G that any static stress gives, G: {@code e a b h/t}. It lies beyond the ramp of every law: there
+     * {@code b x = 1}, and the ramp ends at {@code ln k = k r/(w+1)}, which is below 1 for every r allowed.
+     */
     public static double leastG(CushionLaw law, double heightMm, double thicknessMm) {
         return Math.E * law.aKpa() * law.bPerKpa() * heightMm / thicknessMm;
     }
@@ -38,45 +41,17 @@ public record FlatBand(double lowKpa, double highKpa) {
         if (argument < -1 / Math.E) {
             return Optional.empty();
         }
-        double scale = -bestStressKpa(law, heightMm, thicknessMm);
-        return Optional.of(new FlatBand(scale * lambertW0(argument), scale * lambertWm1(argument)));
+        double best = bestStressKpa(law, heightMm, thicknessMm);
+        double low = -best * LambertW.principal(argument);
+        double rampEnd = law.rampEnergyKpa() * thicknessMm / heightMm;
+        return Optional.of(
+                new FlatBand(low >= rampEnd ? low : onRamp(law, rampEnd, limitG), -best * LambertW.lower(argument)));
     }
 
-    /** The branch of w e^w = x with w of -1 or more, for x from -1/e to 0. */
-    static double lambertW0(double x) {
-        double p = Math.sqrt(Math.max(0, 2 * (1 + Math.E * x)));
-        return halley(x, -1 + p - p * p / 3);
-    }
-
-    /** The branch of w e^w = x with w of -1 or less, for x from -1/e to 0. */
-    static double lambertWm1(double x) {
-        double start;
-        if (x > -0.25) {
-            double l1 = Math.log(-x);
-            double l2 = Math.log(-l1);
-            start = l1 - l2 + l2 / l1;
-        } else {
-            double p = Math.sqrt(Math.max(0, 2 * (1 + Math.E * x)));
-            start = -1 - p - p * p / 3;
-        }
-        return halley(x, start);
-    }
-
-    private static double halley(double x, double start) {
-        double w = start;
-        for (int i = 0; i < MOST_STEPS; i++) {
-            double e = Math.exp(w);
-            double f = w * e - x;
-            double w1 = w + 1;
-            if (w1 == 0) {
-                return w;
-            }
-            double step = f / (e * w1 - (w + 2) * f / (2 * w1));
-            w -= step;
-            if (Math.abs(step) <= 1e-16 * Math.abs(w)) {
-                return w;
-            }
-        }
-        return w;
+    /** Static stress at which the ramp gives this G: {@code G = (k a/s)(s/s_e)^(w/(w+1))}, s_e where it ends. */
+    private static double onRamp(CushionLaw law, double rampEndKpa, double limitG) {
+        int w = law.ramp().exponent();
+        double atEnd = law.rampStressKpa() / rampEndKpa;
+        return rampEndKpa * Math.pow(atEnd / limitG, w + 1.0);
     }
 }

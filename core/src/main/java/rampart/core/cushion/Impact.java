@@ -7,13 +7,20 @@ import java.util.List;
  *
  * @param g peak acceleration of the item, G
  * @param capped true where no layer acts or G is above the cap
+ * @param withinRamp true where no struck spring of any layer that acts is pressed beyond its first ramp
  * @param temperatureC temperature of the cushions
  * @param repeated true for the law of impacts 2 to 5
  * @param loadFactor share of the heaviest quarter (rule 19)
  * @param layers what each cushion layer takes, innermost first
  */
 public record Impact(
-        double g, boolean capped, double temperatureC, boolean repeated, double loadFactor, List<LayerPeak> layers) {
+        double g,
+        boolean capped,
+        boolean withinRamp,
+        double temperatureC,
+        boolean repeated,
+        double loadFactor,
+        List<LayerPeak> layers) {
 
     /** The largest fraction of lock-up over all layers and struck faces; 1 for a capped drop (rules 17 and 20). */
     public double lockUpFraction() {

@@ -7,7 +7,7 @@ import rampart.core.quantity.Units;
 
 /**
  * Finds the G at which all cushion layers, each carrying G times its mass, have absorbed the fall (rules 13 to 17).
- * Gravity while compressing, the first elastic ramp, shear, friction, rotation and the cushions opposite are neglected.
+ * Gravity while compressing, shear, friction, rotation and the cushions opposite are neglected.
  * One object works all conditions of one drop, each beginning where the last ended; not for use by two threads.
  */
 public final class ImpactSolver {
@@ -60,11 +60,24 @@ public final class ImpactSolver {
         int n = acting.length;
         springs = new Springs[n];
         for (int j = 0; j < n; j++) {
-            springs[j] = new Springs(acting[j].areaM2(), acting[j].thicknessM(), cosine);
+            springs[j] = new Springs(
+                    acting[j].areaM2(),
+                    acting[j].thicknessM(),
+                    along(acting[j]),
+                    acting[j].foam().law().ramp());
         }
         laws = new CushionLaw[n];
         weightN = new double[n];
         q = new double[n];
+    }
+
+    /** The direction along each spring of a layer. */
+    private double[] along(DropLayer layer) {
+        double[] along = new double[layer.side().length];
+        for (int i = 0; i < along.length; i++) {
+            along[i] = cosine[layer.side()[i]];
+        }
+        return along;
     }
 
     /**
@@ -130,23 +143,32 @@ public final class ImpactSolver {
         return weightN[acting.length - 1] * heightM;
     }
 
-    /** The G of this condition, infinite above the cap; Newton's method on ln G, kept between bounds. */
+    /** The G of this condition, infinite above the cap. */
     private double solve(double temperatureC, boolean repeated, double loadFactor) {
         if (acting.length == 0) {
             return Double.POSITIVE_INFINITY;
         }
         condition(temperatureC, repeated, loadFactor);
+        return acting.length == 1 ? single() : several();
+    }
+
+    /** One layer absorbs the whole fall: its travel tells the force. */
+    private double single() {
+        q[0] = springs[0].travelAbsorbing(fallJ() * laws[0].bPerKpa() / PA_PER_KPA);
+        double g = PA_PER_KPA * laws[0].aKpa() * springs[0].loadM2(q[0]) / weightN[0];
+        return g > CAP_G ? Double.POSITIVE_INFINITY : g;
+    }
+
+    /**
+     * Newton's method on the energy absorbed over ln G, which is straight for a flat drop beyond the ramp, and on its
+     * logarithm as long as all are in their ramp, where that is straight; kept between bounds.
+     */
+    private double several() {
         double fall = fallJ();
-        double low = Double.POSITIVE_INFINITY;
-        for (int j = 0; j < acting.length; j++) {
-            low = Math.min(low, Math.log(PA_PER_KPA * laws[j].aKpa() * springs[j].weightM2() / weightN[j]));
-        }
+        double low = Double.NEGATIVE_INFINITY;
         double high = LN_CAP;
-        if (low >= high) {
-            return Double.POSITIVE_INFINITY;
-        }
         boolean capKnown = false;
-        double x = lastLnG > low && lastLnG < high ? lastLnG : low;
+        double x = lastLnG < high ? lastLnG : Math.min(high, rampEndLnG());
         for (int step = 0; step < MOST_STEPS; step++) {
             absorb(x);
             double missing = fall - absorbedJ;
@@ -156,7 +178,7 @@ public final class ImpactSolver {
                 high = x;
                 capKnown = true;
             }
-            double next = x + missing / slopeJ;
+            double next = x + (withinRamp() ? Math.log(fall / absorbedJ) * absorbedJ : missing) / slopeJ;
             if (Math.abs(next - x) <= CLOSE) {
                 return found(next, next - x);
             }
@@ -168,7 +190,7 @@ public final class ImpactSolver {
                     }
                     capKnown = true;
                 }
-                next = (low + high) / 2;
+                next = low == Double.NEGATIVE_INFINITY ? x - 2 : (low + high) / 2;
             }
             if (next == low || next == high) {
                 return found(next, next - x);
@@ -178,14 +200,30 @@ public final class ImpactSolver {
         return found(x, 0);
     }
 
+    /** ln G at which the first layer comes to the end of its ramp: where to begin. */
+    private double rampEndLnG() {
+        double least = Double.POSITIVE_INFINITY;
+        for (int j = 0; j < acting.length; j++) {
+            least = Math.min(least, PA_PER_KPA * laws[j].aKpa() * springs[j].loadAtRampEndM2() / weightN[j]);
+        }
+        return Math.log(least);
+    }
+
+    private boolean withinRamp() {
+        for (int j = 0; j < acting.length; j++) {
+            if (!springs[j].withinRamp(q[j])) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** Takes the travels along the last hair's step, by their slopes: what is left is of second order. */
     private double found(double lnG, double step) {
         lastLnG = lnG;
         double g = Math.exp(lnG);
         for (int j = 0; j < acting.length; j++) {
-            if (q[j] > 0) {
-                q[j] += load(j, g) / springs[j].stiffness(q[j]) * step;
-            }
+            q[j] += load(j, g) / springs[j].stiffnessM(q[j]) * step;
         }
         return g;
     }
@@ -202,15 +240,12 @@ public final class ImpactSolver {
         double slope = 0;
         for (int j = 0; j < acting.length; j++) {
             double load = load(j, g);
-            double travel = springs[j].scaledTravelM(load, q[j]);
+            double travel = springs[j].travelUnder(load, q[j]);
             q[j] = travel;
-            // At the very start the slope of the side that gives is wanted, or the first step would not move.
-            if (travel > 0 || load >= springs[j].weightM2() * (1 - 1e-12)) {
-                double perB = PA_PER_KPA / laws[j].bPerKpa();
-                energy += perB * springs[j].energyVolumeM3(travel);
-                // dE/dlnG = F dx/dlnF with x = q/(a b): F^2 / (dF/dx).
-                slope += perB * load * load / springs[j].stiffness(travel);
-            }
+            double perB = PA_PER_KPA / laws[j].bPerKpa();
+            energy += perB * springs[j].energyVolumeM3(travel);
+            // dE/dlnG = F dx/dlnF with x = q/(a b): F^2 / (dF/dx).
+            slope += perB * load * load / springs[j].stiffnessM(travel);
         }
         absorbedJ = energy;
         slopeJ = slope;
@@ -226,7 +261,8 @@ public final class ImpactSolver {
     }
 
     private Impact impact(double g, boolean capped, double temperatureC, boolean repeated, double loadFactor) {
-        return new Impact(g, capped, temperatureC, repeated, loadFactor, peaks(g, loadFactor));
+        return new Impact(
+                g, capped, withinRamp(), temperatureC, repeated, loadFactor, peaks(capped ? CAP_G : g, loadFactor));
     }
 
     /** What each layer takes at this G in the condition last asked for. */
@@ -236,7 +272,7 @@ public final class ImpactSolver {
         for (DropLayer layer : layers) {
             double force = g * layer.movingMassKg() * loadFactor * Units.STANDARD_GRAVITY;
             if (layer.acts()) {
-                peaks.add(peak(layer, j, force, springs[j].scaledTravelM(load(j, g), q[j])));
+                peaks.add(peak(layer, j, force));
                 j++;
             } else {
                 int n = cosine.length;
@@ -247,21 +283,26 @@ public final class ImpactSolver {
         return peaks;
     }
 
-    private Impact.LayerPeak peak(DropLayer layer, int j, double forceN, double travel) {
+    /** On each struck side, what its most pressed spring takes. */
+    private Impact.LayerPeak peak(DropLayer layer, int j, double forceN) {
         int n = cosine.length;
         double[] stress = new double[n];
         double[] strain = new double[n];
         double[] squeeze = new double[n];
         double[] fraction = new double[n];
         CushionLaw law = laws[j];
-        double share = Math.min(1, forceN / (PA_PER_KPA * law.aKpa() * springs[j].weightM2()));
-        for (int i = 0; i < n; i++) {
-            fraction[i] = travel * springs[j].strainPerTravel(i);
-            strain[i] = fraction[i] * law.lockUpStrain();
-            squeeze[i] = strain[i] * layer.thicknessM()[i] * 1000;
-            stress[i] = travel > 0 ? law.aKpa() / (1 - fraction[i]) : law.aKpa() * share;
+        double lockUp = law.lockUpStrain();
+        for (int i = 0; i < layer.side().length; i++) {
+            int side = layer.side()[i];
+            double share = springs[j].lockUpFraction(q[j], i);
+            if (share >= fraction[side]) {
+                fraction[side] = share;
+                strain[side] = share * lockUp;
+                squeeze[side] = strain[side] * layer.thicknessM()[i] * 1000;
+                stress[side] = law.aKpa() * springs[j].stressOverA(q[j], i);
+            }
         }
-        double energy = PA_PER_KPA / law.bPerKpa() * springs[j].energyVolumeM3(travel);
+        double energy = PA_PER_KPA / law.bPerKpa() * springs[j].energyVolumeM3(q[j]);
         return new Impact.LayerPeak(layer.layer(), true, forceN, stress, strain, squeeze, fraction, energy);
     }
 }

@@ -1,12 +1,15 @@
 package rampart.core.cushion;
 
+import rampart.core.material.FirstRamp;
+
 /**
  * The struck cushions of one layer in one drop: they share one travel along the drop direction (rule 13). What depends on
- * material, temperature and mass is given with each question, so that one object serves all conditions of a drop. Travel
- * is asked for times a b, as q: face i is then compressed to the fraction {@code q n_i/t_i} of lock-up.
+ * temperature, impacts and mass is given with each question, so that one object serves all conditions of a drop. Travel is
+ * asked for times a b, as q: spring i is then strained by {@code u = q n_i/t_i} in units of {@code 1/(a b)}, where its ramp
+ * ends at r and it is solid at {@code r + 1/k}; stress is asked for over a, energy density times b.
  */
 public final class Springs {
-    private static final int MOST_STEPS = 100;
+    private static final int MOST_STEPS = 200;
 
     /** A Newton step this small, relative, leaves an error of about its square: below rounding. */
     private static final double CLOSE = 1e-9;
@@ -14,129 +17,254 @@ public final class Springs {
     /** Beyond this share of lock-up no force is told apart from an infinite one. */
     private static final double NEARLY_SOLID = 1 - 1e-12;
 
-    private final int faces;
+    private final int count;
     /** Area times cosine, m2; cosine over thickness, 1/m; area times thickness, m3. */
     private final double[] weight;
 
     private final double[] perTravel;
     private final double[] volume;
-    private final double sum;
+    private final double wholeWeight;
+    private final double wholeVolume;
     private final double steepest;
 
+    private final double share;
+    private final int exponent;
+    private final double rise;
+    private final double solid;
+
     /**
-     * Springs of the struck faces.
+     * Springs in parallel.
      *
-     * @param areaM2 bearing area on each, above 0
+     * @param areaM2 bearing area of each, above 0
      * @param thicknessM thickness of each, above 0
      * @param cosine part of the direction along each, 0 to 1
+     * @param ramp first ramp of their material
      */
-    public Springs(double[] areaM2, double[] thicknessM, double[] cosine) {
-        faces = areaM2.length;
-        weight = new double[faces];
-        perTravel = new double[faces];
-        volume = new double[faces];
-        double all = 0;
+    public Springs(double[] areaM2, double[] thicknessM, double[] cosine, FirstRamp ramp) {
+        count = areaM2.length;
+        weight = new double[count];
+        perTravel = new double[count];
+        volume = new double[count];
+        double weights = 0;
+        double volumes = 0;
         double most = 0;
-        for (int i = 0; i < faces; i++) {
+        for (int i = 0; i < count; i++) {
             weight[i] = areaM2[i] * cosine[i];
             perTravel[i] = cosine[i] / thicknessM[i];
             volume[i] = areaM2[i] * thicknessM[i];
-            all += weight[i];
+            weights += weight[i];
+            volumes += volume[i];
             most = Math.max(most, perTravel[i]);
         }
-        sum = all;
+        wholeWeight = weights;
+        wholeVolume = volumes;
         steepest = most;
+        share = ramp.share();
+        exponent = ramp.exponent();
+        rise = ramp.rise();
+        solid = share + 1 / rise;
     }
 
-    /** Sum of area times cosine, m2: times the stress a it is the force below which the layer does not give. */
-    double weightM2() {
-        return sum;
+    /** Force over the stress a under which every spring is about at the end of its ramp, m2. */
+    double loadAtRampEndM2() {
+        return rise * wholeWeight;
     }
 
-    /** Strain of face i per unit of travel, 1/m. */
+    /** Strain of spring i per unit of travel, 1/m. */
     double strainPerTravel(int i) {
         return perTravel[i];
     }
 
-    /** Fraction of lock-up of the most pressed face at this q. */
+    /** Strain over lock-up strain of spring i at this q. */
+    double lockUpFraction(double q, int i) {
+        return q * perTravel[i] / solid;
+    }
+
+    /** The same of the most pressed spring. */
     double lockUpFraction(double q) {
-        return q * steepest;
+        return q * steepest / solid;
+    }
+
+    /** True where no spring is pressed beyond its ramp. */
+    boolean withinRamp(double q) {
+        return q * steepest <= share;
+    }
+
+    /** Stress over a of spring i at this q. */
+    public double stressOverA(double q, int i) {
+        return stress(q * perTravel[i]);
+    }
+
+    private double stress(double u) {
+        if (u <= share) {
+            double part = u / share;
+            return exponent == 1 ? rise * part : rise * part * part;
+        }
+        return 1 / (solid - u);
+    }
+
+    /** Change of stress over a with u. */
+    private double slope(double u) {
+        if (u <= share) {
+            return exponent == 1 ? rise / share : 2 * rise * u / (share * share);
+        }
+        double left = 1 / (solid - u);
+        return left * left;
     }
 
     /**
-     * q under a force of {@code sum A_i n_i / (1 - q n_i/t_i) = load}, where load is the force over the stress a, m2. The
-     * reciprocal of that sum is concave in q and straight for a single face, so Newton's method on it arrives in few
-     * steps, in one for a flat drop.
-     *
-     * @param start where to begin, such as the last answer; 0 where nothing is known
-     * @return 0 where the force is under the starting force
+     * Energy density times b. By the plain logarithm, several times faster than log1p: beyond the ramp it is never taken
+     * near 1.
      */
-    public double scaledTravelM(double load, double start) {
-        if (load <= sum) {
-            return 0;
-        }
-        double target = 1 / load;
-        double most = NEARLY_SOLID / steepest;
-        if (faces == 1) {
-            return Math.min(most, (1 - sum * target) / steepest);
-        }
-        return Math.min(most, severalFaces(target, start));
+    private double energy(double u) {
+        return u <= share ? stress(u) * u / (exponent + 1) : -Math.log(solid - u);
     }
 
-    private double severalFaces(double target, double start) {
-        double high = 1 / steepest;
-        double low = 0;
-        double q = start < high ? start : 0;
+    /** Force over the stress a at this q, m2. */
+    public double loadM2(double q) {
+        double load = 0;
+        for (int i = 0; i < count; i++) {
+            load += weight[i] * stress(q * perTravel[i]);
+        }
+        return load;
+    }
+
+    /** Change of load with q, m. */
+    public double stiffnessM(double q) {
+        double sum = 0;
+        for (int i = 0; i < count; i++) {
+            sum += weight[i] * perTravel[i] * slope(q * perTravel[i]);
+        }
+        return sum;
+    }
+
+    /** Volume times energy density times b, summed, m3: over b it is the energy absorbed. */
+    public double energyVolumeM3(double q) {
+        double energy = 0;
+        for (int i = 0; i < count; i++) {
+            double u = q * perTravel[i];
+            energy += volume[i] * energy(u);
+        }
+        return energy;
+    }
+
+    private double mostQ() {
+        return NEARLY_SOLID * solid / steepest;
+    }
+
+    /** q where all springs reach the end of the ramp, if they were all as the steepest. */
+    private double firstRampEnd() {
+        return share / steepest;
+    }
+
+    /**
+     * q under this force over the stress a: in closed form for a single spring and as long as all are in their ramp, else
+     * by Newton's method on the reciprocal of the force, which is straight in q for a single spring beyond its ramp; the
+     * root is kept between bounds.
+     *
+     * @param start where to begin, such as the last answer; 0 where nothing is known
+     */
+    public double travelUnder(double loadM2, double start) {
+        double most = mostQ();
+        if (count == 1) {
+            double stress = loadM2 / weight[0];
+            double u = stress <= rise ? share * root(stress / rise, exponent) : solid - 1 / stress;
+            return Math.min(most, u / steepest);
+        }
+        double end = firstRampEnd();
+        double there = loadM2(end);
+        if (loadM2 <= there) {
+            return end * root(loadM2 / there, exponent);
+        }
+        double low = end;
+        double high = solid / steepest;
+        double target = 1 / loadM2;
+        double q = start > low && start < high ? start : low;
         for (int step = 0; step < MOST_STEPS; step++) {
-            double force = 0;
-            double slope = 0;
-            for (int i = 0; i < faces; i++) {
-                double k = perTravel[i];
-                double left = 1 / (1 - q * k);
-                double term = weight[i] * left;
-                force += term;
-                slope += term * k * left;
+            double load = 0;
+            double stiffness = 0;
+            for (int i = 0; i < count; i++) {
+                double u = q * perTravel[i];
+                load += weight[i] * stress(u);
+                stiffness += weight[i] * perTravel[i] * slope(u);
             }
-            double excess = 1 / force - target;
+            double excess = 1 / load - target;
             if (excess > 0) {
                 low = q;
             } else {
                 high = q;
             }
-            double next = q + excess * force * force / slope;
-            if (Math.abs(next - q) <= CLOSE * next) {
-                return next;
+            double next = q + excess * load * load / stiffness;
+            if (Math.abs(next - q) <= CLOSE * q) {
+                return Math.min(most, next);
             }
             if (!(next > low && next < high)) {
                 next = (low + high) / 2;
             }
             if (next == low || next == high) {
-                return next;
+                return Math.min(most, next);
             }
             q = next;
         }
-        return q;
+        return Math.min(most, q);
     }
 
     /**
-     * Volume times {@code -ln(1 - q n_i/t_i)}, summed, m3: over b it is the energy absorbed. By the plain logarithm, which
-     * is several times faster than log1p: the digits it loses near no travel are digits of an energy near nothing.
+     * q at which the springs have absorbed so much: in closed form as long as all are in their ramp and for a single
+     * spring, else by Newton's method on {@code exp(-energy/volume)}, which is straight in q where all are pressed alike
+     * beyond their ramps.
+     *
+     * @param energyM3 volume times energy density times b
      */
-    double energyVolumeM3(double q) {
-        double energy = 0;
-        for (int i = 0; i < faces; i++) {
-            energy -= volume[i] * Math.log(1 - q * perTravel[i]);
+    double travelAbsorbing(double energyM3) {
+        double most = mostQ();
+        if (count == 1) {
+            double density = energyM3 / wholeVolume;
+            double atEnd = rise * share / (exponent + 1);
+            double u = density <= atEnd ? share * root(density / atEnd, exponent + 1) : solid - Math.exp(-density);
+            return Math.min(most, u / steepest);
         }
-        return energy;
+        double end = firstRampEnd();
+        double there = energyVolumeM3(end);
+        if (energyM3 <= there) {
+            return end * root(energyM3 / there, exponent + 1);
+        }
+        double low = end;
+        double high = solid / steepest;
+        double q = low;
+        for (int step = 0; step < MOST_STEPS; step++) {
+            double load = 0;
+            double energy = 0;
+            for (int i = 0; i < count; i++) {
+                double u = q * perTravel[i];
+                load += weight[i] * stress(u);
+                energy += volume[i] * energy(u);
+            }
+            if (energy < energyM3) {
+                low = q;
+            } else {
+                high = q;
+            }
+            double next = q + wholeVolume / load * -Math.expm1((energy - energyM3) / wholeVolume);
+            if (Math.abs(next - q) <= CLOSE * q) {
+                return Math.min(most, next);
+            }
+            if (!(next > low && next < high)) {
+                next = (low + high) / 2;
+            }
+            if (next == low || next == high) {
+                return Math.min(most, next);
+            }
+            q = next;
+        }
+        return Math.min(most, q);
     }
 
-    /** Change of load with q, m: sum of {@code A_i n_i k_i / (1 - q k_i)^2}. */
-    double stiffness(double q) {
-        double slope = 0;
-        for (int i = 0; i < faces; i++) {
-            double left = 1 - q * perTravel[i];
-            slope += weight[i] * perTravel[i] / (left * left);
-        }
-        return slope;
+    private static double root(double value, int degree) {
+        return switch (degree) {
+            case 1 -> value;
+            case 2 -> Math.sqrt(value);
+            default -> Math.cbrt(value);
+        };
     }
 }

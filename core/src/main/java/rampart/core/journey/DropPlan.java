@@ -29,6 +29,11 @@ public record DropPlan(
         return new DropPlan(Optional.of(table), OptionalDouble.empty(), sequence, repeated);
     }
 
+    /** The same falls on other faces, edges and corners. */
+    public DropPlan with(DropSequence other) {
+        return new DropPlan(table, ownHeightMm, other, repeated);
+    }
+
     /** Drop height for a pack of this gross mass, mm. */
     public double heightMm(double grossMassKg) {
         return table.isPresent() ? table.get().heightMm(grossMassKg) : ownHeightMm.orElseThrow();

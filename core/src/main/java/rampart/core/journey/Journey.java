@@ -7,7 +7,7 @@ import java.util.OptionalDouble;
  * What happens to the pack on its way.
  *
  * @param hours how long it is under way, h; empty where nobody says
- * @param storageHours how long it lies under its own load, h; foam thins in that time (rule 37)
+ * @param storageHours how long it lies under its own load, h; foam thins in that time (rule 21)
  */
 public record Journey(
         DropPlan drop,
@@ -16,6 +16,7 @@ public record Journey(
         Climate climate,
         OptionalDouble hours,
         OptionalDouble storageHours) {
+    private static final double ASSUMED_HOURS = 72;
 
     /** A journey of which nobody says how long it takes. */
     public static Journey plain(DropPlan drop, Optional<Vibration> vibration, Optional<Stack> stack, Climate climate) {
@@ -27,8 +28,13 @@ public record Journey(
         return new Journey(other, vibration, stack, climate, hours, storageHours);
     }
 
-    /** The time for which foam carries its load, h; empty where nobody says. */
-    public OptionalDouble underLoadHours() {
-        return storageHours.isPresent() ? storageHours : hours;
+    /** The time for which foam carries its load, h: in storage, else under way, else three days (assumed). */
+    public double underLoadHours() {
+        return storageHours.orElse(hours.orElse(ASSUMED_HOURS));
+    }
+
+    /** True where somebody says how long foam carries its load. */
+    public boolean saysHours() {
+        return storageHours.isPresent() || hours.isPresent();
     }
 }

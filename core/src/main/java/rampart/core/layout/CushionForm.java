@@ -1,5 +1,8 @@
 package rampart.core.layout;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
@@ -10,17 +13,35 @@ import rampart.core.quantity.Size;
 public sealed interface CushionForm {
     double MM2_PER_CM2 = 100;
 
+    /** What one of these gives, by what form this is: a new form has to be thought of wherever this stands. */
+    <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners);
+
     /** Area that bears on this face of the body, mm2. */
     double bearingMm2(Size body, Face face);
 
     /** Area of one pad on this face of the body, mm2; 0 where there is none. */
     double padMm2(Size body, Face face);
 
+    /** Where it bears on the body: faces without thickness or area have none. */
+    List<ContactPatch> patches(Size body, SixSided thicknessMm);
+
+    /**
+     * Volume of a cushion of this form, mm3 (rule 10).
+     *
+     * @param envelope what it lies round: the body with its wraps
+     */
+    double volumeMm3(SixSided thicknessMm, Size body, Size envelope);
+
     /** True for forms whose pads can buckle (rule 22). */
     boolean standsFree();
 
     /** The whole face bears. */
     record Full() implements CushionForm {
+        @Override
+        public <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners) {
+            return full.apply(this);
+        }
+
         @Override
         public double bearingMm2(Size body, Face face) {
             return body.faceAreaMm2(face);
@@ -29,6 +50,30 @@ public sealed interface CushionForm {
         @Override
         public double padMm2(Size body, Face face) {
             return body.faceAreaMm2(face);
+        }
+
+        @Override
+        public List<ContactPatch> patches(Size body, SixSided thicknessMm) {
+            List<ContactPatch> patches = new ArrayList<>(Face.ALL.size());
+            for (Face face : Face.ALL) {
+                if (thicknessMm.on(face) > 0) {
+                    patches.add(new ContactPatch(
+                            face,
+                            body.faceAreaMm2(face),
+                            thicknessMm.on(face),
+                            0,
+                            0,
+                            body.along(ContactPatch.first(face)),
+                            body.along(ContactPatch.second(face))));
+                }
+            }
+            return patches;
+        }
+
+        @Override
+        public double volumeMm3(SixSided mm, Size body, Size envelope) {
+            Size outer = envelope.plus(mm.left() + mm.right(), mm.front() + mm.back(), mm.top() + mm.bottom());
+            return outer.volumeMm3() - envelope.volumeMm3();
         }
 
         @Override
@@ -44,6 +89,11 @@ public sealed interface CushionForm {
      * @param count pads on each face, whole numbers of 1 or more
      */
     record Pads(SixSided bearingCm2, SixSided count) implements CushionForm {
+        @Override
+        public <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners) {
+            return pads.apply(this);
+        }
+
         public Pads {
             for (Face face : Face.ALL) {
                 Require.notNegative(bearingCm2.on(face), "bearing area on the " + face.word() + " in cm2");
@@ -65,6 +115,46 @@ public sealed interface CushionForm {
             return bearingMm2(body, face) / count.on(face);
         }
 
+        /** How the pads lie on this face (rule 22). */
+        public PadGrid grid(Size body, Face face) {
+            return PadGrid.of(body, face, (int) count.on(face), padMm2(body, face));
+        }
+
+        @Override
+        public List<ContactPatch> patches(Size body, SixSided thicknessMm) {
+            List<ContactPatch> patches = new ArrayList<>();
+            for (Face face : Face.ALL) {
+                double area = padMm2(body, face);
+                if (thicknessMm.on(face) > 0 && area > 0) {
+                    PadGrid grid = grid(body, face);
+                    double one = grid.cutMm(grid.first());
+                    double other = grid.cutMm(grid.second());
+                    for (int i = 0; i < grid.alongFirst(); i++) {
+                        for (int k = 0; k < grid.alongSecond(); k++) {
+                            patches.add(new ContactPatch(
+                                    face,
+                                    area,
+                                    thicknessMm.on(face),
+                                    (i + 0.5) * grid.cellFirstMm() - one / 2,
+                                    (k + 0.5) * grid.cellSecondMm() - other / 2,
+                                    one,
+                                    other));
+                        }
+                    }
+                }
+            }
+            return patches;
+        }
+
+        @Override
+        public double volumeMm3(SixSided mm, Size body, Size envelope) {
+            double sum = 0;
+            for (Face face : Face.ALL) {
+                sum += bearingMm2(body, face) * mm.on(face);
+            }
+            return sum;
+        }
+
         @Override
         public boolean standsFree() {
             return true;
@@ -77,6 +167,11 @@ public sealed interface CushionForm {
      * @param block how far each reaches along the body from its corner, mm
      */
     record Corners(Size block) implements CushionForm {
+        @Override
+        public <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners) {
+            return corners.apply(this);
+        }
+
         public Corners {
             for (Axis axis : Axis.values()) {
                 Require.positive(block.along(axis), "block along " + axis + " in mm");
@@ -99,6 +194,40 @@ public sealed interface CushionForm {
         @Override
         public double padMm2(Size body, Face face) {
             return countedBlock(body).faceAreaMm2(face);
+        }
+
+        @Override
+        public List<ContactPatch> patches(Size body, SixSided thicknessMm) {
+            List<ContactPatch> patches = new ArrayList<>();
+            Size counted = countedBlock(body);
+            for (Face face : Face.ALL) {
+                double one = counted.along(ContactPatch.first(face));
+                double other = counted.along(ContactPatch.second(face));
+                double farOne = body.along(ContactPatch.first(face)) - one;
+                double farOther = body.along(ContactPatch.second(face)) - other;
+                if (thicknessMm.on(face) > 0) {
+                    for (double at : new double[] {0, farOne}) {
+                        for (double up : new double[] {0, farOther}) {
+                            patches.add(new ContactPatch(face, one * other, thicknessMm.on(face), at, up, one, other));
+                        }
+                    }
+                }
+            }
+            return patches;
+        }
+
+        @Override
+        public double volumeMm3(SixSided mm, Size body, Size envelope) {
+            Size counted = countedBlock(body);
+            double sum = 0;
+            for (double x : new double[] {mm.left(), mm.right()}) {
+                for (double y : new double[] {mm.front(), mm.back()}) {
+                    for (double z : new double[] {mm.top(), mm.bottom()}) {
+                        sum += counted.plus(x, y, z).volumeMm3() - counted.volumeMm3();
+                    }
+                }
+            }
+            return sum;
         }
 
         @Override

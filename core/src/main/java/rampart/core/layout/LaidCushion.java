@@ -1,5 +1,6 @@
 package rampart.core.layout;
 
+import java.util.List;
 import rampart.core.material.Foam;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
@@ -13,6 +14,7 @@ import rampart.core.quantity.Units;
  * @param body what it bears on: the nearest box inward, or the bare item, mm (rule 8)
  * @param bearingMm2 area that bears on each face, mm2
  * @param padMm2 area of one pad on each face, mm2
+ * @param patches where it bears: the springs of a drop
  * @param movingMassKg item and all boxes and cushions inward of it (rule 9)
  */
 public record LaidCushion(
@@ -23,6 +25,7 @@ public record LaidCushion(
         SixSided thicknessMm,
         SixSided bearingMm2,
         SixSided padMm2,
+        List<ContactPatch> patches,
         double massKg,
         double movingMassKg) {
 

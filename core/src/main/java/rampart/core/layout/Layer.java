@@ -1,6 +1,7 @@
 package rampart.core.layout;
 
 import java.util.Optional;
+import java.util.function.Function;
 import rampart.core.box.CartonState;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
@@ -12,8 +13,16 @@ public sealed interface Layer {
     /** Material or board id in the catalogue. */
     String material();
 
+    /** What one of these gives, by what kind of layer this is: a new kind has to be thought of wherever this stands. */
+    <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box);
+
     /** Something wound round what is inside: adds its thickness on all six sides and nothing else (rule 3). */
     record Wrap(String material, double thicknessMm, Tape tape) implements Layer {
+        @Override
+        public <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box) {
+            return wrap.apply(this);
+        }
+
         /** How it is kept closed. */
         public enum Tape {
             NONE,
@@ -33,6 +42,11 @@ public sealed interface Layer {
 
     /** Foam or cells that absorb the blow. */
     record Cushion(String material, CushionForm form, SixSided thicknessMm) implements Layer {
+        @Override
+        public <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box) {
+            return cushion.apply(this);
+        }
+
         public Cushion {
             for (Face face : Face.ALL) {
                 Require.notNegative(thicknessMm.on(face), "thickness on the " + face.word() + " in mm");
@@ -64,6 +78,11 @@ public sealed interface Layer {
      * @param state what it has been through and how it is filled
      */
     record Box(String material, double slackMm, Optional<Size> stockInside, CartonState state) implements Layer {
+        @Override
+        public <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box) {
+            return box.apply(this);
+        }
+
         /** Contents are not squeezed by more, mm. */
         public static final double MOST_SQUEEZE_MM = 200;
 

@@ -74,12 +74,7 @@ public final class LayoutWalk {
     }
 
     private double add(int index, Layer layer) {
-        if (layer instanceof Layer.Wrap wrap) {
-            return wrap(index, wrap);
-        } else if (layer instanceof Layer.Cushion cushion) {
-            return cushion(index, cushion);
-        }
-        return box(index, (Layer.Box) layer);
+        return layer.match(wrap -> wrap(index, wrap), cushion -> cushion(index, cushion), box -> box(index, box));
     }
 
     private double wrap(int index, Layer.Wrap wrap) {
@@ -103,7 +98,7 @@ public final class LayoutWalk {
                 thickness.left() + thickness.right(),
                 thickness.front() + thickness.back(),
                 thickness.top() + thickness.bottom());
-        double mass = volumeMm3(form, thickness, bearing, outerSize) * foam.densityKgM3() * KG_PER_MM3_PER_KG_PER_M3;
+        double mass = form.volumeMm3(thickness, bodySize, envelopeSize) * foam.densityKgM3() * KG_PER_MM3_PER_KG_PER_M3;
         cushions.add(new LaidCushion(
                 index,
                 foam,
@@ -112,6 +107,7 @@ public final class LayoutWalk {
                 thickness,
                 bearing,
                 SixSided.of(face -> form.padMm2(bodySize, face)),
+                form.patches(bodySize, thickness),
                 mass,
                 movingMassKg));
         solids.cushion(index, form, bodySize, body, envelope, outer);
@@ -119,28 +115,6 @@ public final class LayoutWalk {
         envelopeSize = outerSize;
         Face.ALL.forEach(face -> piece(face, index, Layout.Wall.Kind.CUSHION, thickness.on(face)));
         return mass;
-    }
-
-    private double volumeMm3(CushionForm form, SixSided thickness, SixSided bearing, Size outerSize) {
-        if (form instanceof CushionForm.Full) {
-            return outerSize.volumeMm3() - envelopeSize.volumeMm3();
-        } else if (form instanceof CushionForm.Pads) {
-            double sum = 0;
-            for (Face face : Face.ALL) {
-                sum += bearing.on(face) * thickness.on(face);
-            }
-            return sum;
-        }
-        Size block = ((CushionForm.Corners) form).countedBlock(bodySize);
-        double sum = 0;
-        for (double x : new double[] {thickness.left(), thickness.right()}) {
-            for (double y : new double[] {thickness.front(), thickness.back()}) {
-                for (double z : new double[] {thickness.top(), thickness.bottom()}) {
-                    sum += block.plus(x, y, z).volumeMm3() - block.volumeMm3();
-                }
-            }
-        }
-        return sum;
     }
 
     private double box(int index, Layer.Box box) {

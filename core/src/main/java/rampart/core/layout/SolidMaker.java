@@ -50,21 +50,17 @@ final class SolidMaker {
         if (!drawn) {
             return;
         }
-        if (form instanceof CushionForm.Full) {
-            shell(Solid.Part.FOAM, layer, inner, outer);
-        } else if (form instanceof CushionForm.Pads pads) {
-            for (Face face : Face.ALL) {
-                pads(layer, pads, face, bodySize, body, inner, outer);
-            }
-        } else {
-            blocks(layer, ((CushionForm.Corners) form).countedBlock(bodySize), body, inner, outer);
-        }
+        form.match(
+                        full -> (Runnable) () -> shell(Solid.Part.FOAM, layer, inner, outer),
+                        pads -> () -> Face.ALL.forEach(face -> pads(layer, pads, face, bodySize, body, inner, outer)),
+                        corners -> () -> blocks(layer, corners.countedBlock(bodySize), body, inner, outer))
+                .run();
     }
 
     /** Equal pads in a grid over the face. */
     private void pads(int layer, CushionForm.Pads pads, Face face, Size size, Cuboid body, Cuboid inner, Cuboid outer) {
-        PadGrid grid = PadGrid.of(size, face, (int) pads.count().on(face));
-        double scale = Math.sqrt(pads.padMm2(size, face) / (grid.cellFirstMm() * grid.cellSecondMm()));
+        PadGrid grid = pads.grid(size, face);
+        double scale = grid.scale();
         if (!(scale > 0) || grid.count() > MOST_PADS_DRAWN) {
             return;
         }

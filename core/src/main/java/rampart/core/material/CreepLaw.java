@@ -18,7 +18,11 @@ public record CreepLaw(double c1, double c2, double atKpa) {
 
     /** Share of the thickness lost after so long under this load, 0 to 0.9; the first hour counts whole. */
     public double strain(double staticStressKpa, double hours) {
-        double atKnownLoad = c1 + c2 * Math.log10(Math.max(1, hours));
-        return Math.max(0, Math.min(MOST, atKnownLoad * staticStressKpa / atKpa));
+        return Math.max(0, Math.min(MOST, atKnownLoad(hours) * staticStressKpa / atKpa));
+    }
+
+    /** The same at the load at which it is known, without bounds. */
+    public double atKnownLoad(double hours) {
+        return c1 + c2 * Math.log10(Math.max(1, hours));
     }
 }

@@ -42,41 +42,60 @@ public record Foam(
 
     /** This foam with another law, as if nobody had measured it. */
     public Foam withLaw(CushionLaw other) {
-        return with(
-                other,
-                creepLimitKpa,
-                new Measured(Optional.empty(), Optional.empty(), measured.creep(), measured.vibration()));
+        Measured others = new Measured(Optional.empty(), Optional.empty(), measured.creep(), measured.vibration());
+        return with(id, name, densityKgM3, other, creepLimitKpa, basis, others);
     }
 
     /** This foam with another creep limit, kPa. */
     public Foam withCreepLimit(double kpa) {
-        return with(law, kpa, measured);
+        return with(id, name, densityKgM3, law, kpa, basis, measured);
     }
 
-    private Foam with(CushionLaw otherLaw, double otherCreepLimitKpa, Measured otherMeasured) {
+    /** This foam with another density, kg/m3. */
+    public Foam withDensity(double kgM3) {
+        return with(id, name, kgM3, law, creepLimitKpa, basis, measured);
+    }
+
+    /** This foam with what test data say of it; its law stays. */
+    public Foam with(Measured tests) {
+        return with(id, name, densityKgM3, law, creepLimitKpa, basis, tests);
+    }
+
+    /** This foam resting on something else. */
+    public Foam with(Basis other) {
+        return with(id, name, densityKgM3, law, creepLimitKpa, other, measured);
+    }
+
+    /** The same foam under another id and name. */
+    public Foam called(String otherId, String otherName) {
+        return with(otherId, otherName, densityKgM3, law, creepLimitKpa, basis, measured);
+    }
+
+    private Foam with(
+            String newId,
+            String newName,
+            double newDensityKgM3,
+            CushionLaw newLaw,
+            double newCreepLimitKpa,
+            Basis newBasis,
+            Measured newMeasured) {
         return new Foam(
-                id,
-                name,
-                densityKgM3,
-                otherLaw,
-                otherCreepLimitKpa,
+                newId,
+                newName,
+                newDensityKgM3,
+                newLaw,
+                newCreepLimitKpa,
                 repeatFactor,
                 stiffnessPerC,
                 dynamicModulusKpa,
                 q,
                 note,
-                basis,
+                newBasis,
                 source,
                 substance,
                 structure,
                 squeezeKpa,
-                otherMeasured);
-    }
-
-    /** True where pieces are cut from it. Fill of starch or loose paper that a house calls a foam is not (format 2). */
-    public boolean cut() {
-        boolean fill = substance == Substance.STARCH || substance == Substance.PAPER;
-        return structure.cut() && !fill;
+                newMeasured);
     }
 
     /** Stiffness relative to 23 degC, kept within 0.5 to 2 (rule 16). */
@@ -100,7 +119,9 @@ public record Foam(
         if (!repeated) {
             return law;
         }
-        return measured.repeated().map(CushionFit::law).orElseGet(() -> law.repeated(repeatFactor));
+        return measured.repeated()
+                .map(fit -> new CushionLaw(fit.line(), law.ramp()))
+                .orElseGet(() -> law.repeated(repeatFactor));
     }
 
     /** The drop tests that the law comes from; empty where it was not measured. */

@@ -2,22 +2,32 @@ package rampart.core.material;
 
 /** How a cushion material is built, and what follows from that for whoever packs with it. */
 public enum Structure {
-    FOAM("foam", .01, true),
-    MOULDED("moulded beads", .01, true),
-    FOAMED_IN_PLACE("foamed in place", .01, false),
-    BUBBLE("bubble", .05, true),
-    AIR_CELLS("air cells", .03, false),
-    LOOSE("loose fill", .08, false),
-    PAPER("crumpled paper", .10, false);
+    FOAM("foam", .01, true, FirstRamp.straight(.08)),
+    MOULDED("moulded beads", .01, true, FirstRamp.straight(.05)),
+    FOAMED_IN_PLACE("foamed in place", .01, false, FirstRamp.straight(.10)),
+    BUBBLE("bubble", .05, true, FirstRamp.curved(.9)),
+    AIR_CELLS("air cells", .03, false, FirstRamp.curved(.9)),
+    LOOSE("loose fill", .08, false, FirstRamp.curved(.9)),
+    PAPER("crumpled paper", .10, false, FirstRamp.curved(.9));
+
+    /** Polyurethane foams rise more slowly than others (nominal). */
+    private static final FirstRamp SOFT_FOAM = FirstRamp.straight(.20);
 
     private final String words;
     private final double settlement;
     private final boolean cut;
+    private final FirstRamp ramp;
 
-    Structure(String words, double settlement, boolean cut) {
+    Structure(String words, double settlement, boolean cut, FirstRamp ramp) {
         this.words = words;
         this.settlement = settlement;
         this.cut = cut;
+        this.ramp = ramp;
+    }
+
+    /** The first ramp of a material of this structure that nobody knows better (nominal). */
+    public FirstRamp ramp(Substance substance) {
+        return this == FOAM && substance.polyurethane() ? SOFT_FOAM : ramp;
     }
 
     public String words() {
@@ -32,6 +42,11 @@ public enum Structure {
     /** True where pieces are cut from it; the rest is poured, laid in or crumpled by volume. */
     public boolean cut() {
         return cut;
+    }
+
+    /** True where it can only fill all round: it is poured or crumpled, and no piece of it keeps its place. */
+    public boolean onlyFull() {
+        return this == LOOSE || this == PAPER;
     }
 
     /** True where it is cut by hand from a sheet (common practice, no source). */

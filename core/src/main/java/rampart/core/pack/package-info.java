@@ -1,2 +1,2 @@
-/** The pack as a whole, its checks and its verdict: the only area that sees the others. */
+/** The pack: an item, a journey, and the layers round it. */
 package rampart.core.pack;

@@ -10,15 +10,22 @@ final class Course {
     private static final double TENTH = 0.1;
 
     private final int bodies;
+    private final boolean drawn;
     private final List<Pulse.Moment> moments = new ArrayList<>();
     private double peakG;
     private double peakS;
 
-    Course(FallingColumn column) {
+    /** @param drawn false where the moments between are wanted by nobody */
+    Course(FallingColumn column, boolean drawn) {
         this.bodies = column.bodies();
+        this.drawn = drawn;
     }
 
-    void note(ODEStateInterpolator step, ContactStates contacts) {
+    boolean drawn() {
+        return drawn;
+    }
+
+    void note(ODEStateInterpolator step, Contacts contacts) {
         double from = step.getPreviousState().getTime();
         double to = step.getCurrentState().getTime();
         for (int i = 1; i <= MOMENTS_A_STEP; i++) {
@@ -27,13 +34,15 @@ final class Course {
         }
     }
 
-    void note(double time, double[] state, ContactStates contacts) {
+    void note(double time, double[] state, Contacts contacts) {
         double g = contacts.itemG(state);
         if (g > peakG) {
             peakG = g;
             peakS = time;
         }
-        moments.add(new Pulse.Moment(time, g, state[bodies], contacts.travelsM(state)));
+        if (drawn) {
+            moments.add(new Pulse.Moment(time, g, state[bodies], contacts.travelsM(state)));
+        }
     }
 
     double peakG() {
@@ -50,6 +59,9 @@ final class Course {
 
     /** Time between the points at a tenth of the peak on both its sides, straight between the moments. */
     double durationS() {
+        if (!drawn) {
+            return 0;
+        }
         int at = 0;
         while (moments.get(at).g() < peakG) {
             at++;

@@ -16,8 +16,7 @@ import rampart.core.quantity.Units;
 /**
  * One drop worked in time: item and inner boxes as masses on the cushions' loading and unloading laws, from the touch of
  * the floor through the greatest squeeze to the top of the rebound, or to where it has left the floor if gravity is off.
- * Shear, friction and rotation are neglected, as in the closed form. Each stretch between two changes of a spring's
- * state is integrated by Dormand and Prince's 8(5,3) method (Hairer, Norsett, Wanner 1993, in Hipparchus).
+ * Shear, friction and rotation are neglected, as in the closed form. Each stretch between two turns of a spring is integrated by Dormand and Prince's 8(5,3) method (Hairer, Norsett, Wanner 1993, in Hipparchus).
  */
 public final class DropSimulation {
     private static final double LEAST_STEP_S = 1e-14;
@@ -32,16 +31,21 @@ public final class DropSimulation {
     private final Assumptions assumptions;
     private final Course course;
 
-    private DropSimulation(SimulatedDrop drop, Assumptions assumptions) {
+    private DropSimulation(SimulatedDrop drop, Assumptions assumptions, boolean drawn) {
         this.drop = drop;
         this.assumptions = assumptions;
-        this.column = FallingColumn.of(drop, assumptions.ramp());
-        this.course = new Course(column);
+        this.column = FallingColumn.of(drop);
+        this.course = new Course(column, drawn);
     }
 
     /** The course of this drop. */
     public static Pulse run(SimulatedDrop drop, Assumptions assumptions) {
-        return new DropSimulation(drop, assumptions).run();
+        return new DropSimulation(drop, assumptions, true).run();
+    }
+
+    /** The same without duration and moments, for who asks for the peak alone. */
+    public static Pulse runUndrawn(SimulatedDrop drop, Assumptions assumptions) {
+        return new DropSimulation(drop, assumptions, false).run();
     }
 
     private Pulse run() {
@@ -62,8 +66,7 @@ public final class DropSimulation {
         }
         double[] state = new double[2 * n];
         java.util.Arrays.fill(state, n, 2 * n, impact);
-        ContactStates contacts = new ContactStates(column, assumptions.gravity());
-        contacts.touch(state);
+        Contacts contacts = new Contacts(column, assumptions.gravity());
         course.note(0, state, contacts);
         double time = 0;
         boolean stuck = false;
@@ -88,11 +91,14 @@ public final class DropSimulation {
         return pulse(impact, time, state, contacts, !stuck && contacts.over(state));
     }
 
-    private ODEStateAndDerivative integrate(double time, double until, double[] state, ContactStates contacts) {
+    private ODEStateAndDerivative integrate(double time, double until, double[] state, Contacts contacts) {
         DormandPrince853Integrator integrator = new DormandPrince853Integrator(
                 LEAST_STEP_S, LONGEST_STEP_S, ABSOLUTE_TOLERANCE, assumptions.relativeTolerance());
         contacts.detectors().forEach(integrator::addEventDetector);
-        integrator.addStepHandler(interpolator -> course.note(interpolator, contacts));
+        // The item feels most where its cushion turns, and there a stretch ends: between, only a drawing wants to know.
+        if (course.drawn()) {
+            integrator.addStepHandler(interpolator -> course.note(interpolator, contacts));
+        }
         OrdinaryDifferentialEquation motion = new OrdinaryDifferentialEquation() {
             @Override
             public int getDimension() {
@@ -107,7 +113,7 @@ public final class DropSimulation {
         return integrator.integrate(motion, new ODEState(time, state), until);
     }
 
-    private Pulse pulse(double impact, double time, double[] state, ContactStates contacts, boolean whole) {
+    private Pulse pulse(double impact, double time, double[] state, Contacts contacts, boolean whole) {
         boolean capped = course.peakG() >= ImpactSolver.CAP_G;
         int n = column.bodies();
         double fall = 0;
@@ -133,19 +139,19 @@ public final class DropSimulation {
                 course.moments());
     }
 
-    private List<Pulse.LayerCourse> layers(ContactStates contacts) {
+    private List<Pulse.LayerCourse> layers(Contacts contacts) {
         double[] most = contacts.greatestTravelsM();
         List<Pulse.LayerCourse> courses = new ArrayList<>();
         int at = 0;
         for (DropLayer layer : drop.layers()) {
             if (layer.acts()) {
                 CushionLaw law = layer.foam().lawAt(drop.temperatureC(), drop.repeated());
-                int faces = drop.cosine().length;
-                double[] strain = new double[faces];
-                double[] fraction = new double[faces];
-                for (int i = 0; i < faces; i++) {
-                    strain[i] = most[at] * drop.cosine()[i] / layer.thicknessM()[i];
-                    fraction[i] = strain[i] / law.lockUpStrain();
+                double[] strain = new double[drop.cosine().length];
+                double[] fraction = new double[strain.length];
+                for (int i = 0; i < layer.side().length; i++) {
+                    int side = layer.side()[i];
+                    strain[side] = Math.max(strain[side], most[at] * drop.cosine()[side] / layer.thicknessM()[i]);
+                    fraction[side] = strain[side] / law.lockUpStrain();
                 }
                 courses.add(new Pulse.LayerCourse(layer.layer(), most[at], strain, fraction));
                 at++;

@@ -16,7 +16,7 @@ record FallingColumn(double[] massKg, List<Spring> springs, int layerCount) {
     /** A body lighter than this share of the item counts as weightless: its neighbours carry one force. */
     private static final double WEIGHTLESS = 1e-9;
 
-    static FallingColumn of(SimulatedDrop drop, boolean ramp) {
+    static FallingColumn of(SimulatedDrop drop) {
         List<Double> masses = new ArrayList<>();
         List<Spring> springs = new ArrayList<>();
         List<DropLayer> acting = drop.layers().stream().filter(DropLayer::acts).toList();
@@ -28,8 +28,7 @@ record FallingColumn(double[] massKg, List<Spring> springs, int layerCount) {
             List<Stage> stages = new ArrayList<>();
             do {
                 DropLayer layer = acting.get(i);
-                stages.add(new Stage(
-                        layer, layer.foam().lawAt(drop.temperatureC(), drop.repeated()), drop.cosine(), ramp));
+                stages.add(new Stage(layer, layer.foam().lawAt(drop.temperatureC(), drop.repeated()), drop.cosine()));
                 i++;
             } while (i < acting.size() && acting.get(i).movingMassKg() * drop.loadFactor() - mass <= WEIGHTLESS * mass);
             springs.add(stages.size() == 1 ? stages.get(0) : new Series(stages));

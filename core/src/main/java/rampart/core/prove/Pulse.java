@@ -28,6 +28,17 @@ public record Pulse(
         Energy energy,
         List<Moment> moments) {
 
+    /** The largest share of lock-up of any spring. */
+    public double lockUpFraction() {
+        double largest = 0;
+        for (LayerCourse layer : layers) {
+            for (double fraction : layer.lockUpFraction()) {
+                largest = Math.max(largest, fraction);
+            }
+        }
+        return largest;
+    }
+
     /**
      * One layer's greatest travel along the drop.
      *

@@ -18,21 +18,15 @@ final class Series implements Spring {
     }
 
     @Override
-    public double startingForceN() {
-        return stages.stream().mapToDouble(Stage::startingForceN).min().orElseThrow();
-    }
-
-    @Override
     public double pressed(double travelM) {
-        double start = startingForceN();
         if (travelM <= 0) {
-            return start;
+            return 0;
         }
-        double high = 2 * start + 1;
+        double high = 1;
         while (sum(pressedAt(high)) < travelM && high < MOST_FORCE_N) {
-            high *= 2;
+            high *= 8;
         }
-        return Roots.find(f -> sum(pressedAt(f)) - travelM, start, high);
+        return Roots.find(f -> sum(pressedAt(f)) - travelM, 0, high);
     }
 
     @Override
@@ -62,17 +56,6 @@ final class Series implements Spring {
             sum += most[i] > 0 ? stages.get(i).returnedJ(travels[i], most[i]) : 0;
         }
         return sum;
-    }
-
-    @Override
-    public boolean barelyPressed(double travelM) {
-        double[] travels = pressedTravels(travelM);
-        for (int i = 0; i < travels.length; i++) {
-            if (!stages.get(i).barelyPressed(travels[i])) {
-                return false;
-            }
-        }
-        return true;
     }
 
     @Override

@@ -8,20 +8,11 @@ interface Spring {
     /** Rebound of every material: it returns the square of this of what it absorbed (assumed). */
     double REBOUND = 0.5;
 
-    /** The force below which it does not give at all. */
-    double startingForceN();
-
-    /** Force at this travel while it is pressed further than ever before. */
+    /** Force at this travel while it is pressed further than ever before; 0 at and below no travel. */
     double pressed(double travelM);
 
     /** Force at this travel after it was pressed as far as {@code mostM}; 0 at and below no travel. */
     double released(double travelM, double mostM);
-
-    /**
-     * True where it is pressed so little that what it gives back does not matter: it then stays as it is instead of
-     * rattling against its own surface at a frequency that no pulse shows.
-     */
-    boolean barelyPressed(double travelM);
 
     /** Energy absorbed on the way to this travel. */
     double absorbedJ(double travelM);

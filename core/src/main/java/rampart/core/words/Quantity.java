@@ -29,6 +29,10 @@ public record Quantity(double value, Unit unit, int decimals) implements Term {
         return new Quantity(value, Unit.CM2, 0);
     }
 
+    public static Quantity litres(double value) {
+        return new Quantity(value, Unit.LITRE, 0);
+    }
+
     public static Quantity kg(double value) {
         return new Quantity(value, Unit.KG, 1);
     }

@@ -22,6 +22,7 @@ public enum Say {
             + " area."),
     AT_ITS_BEST("The {0} on the {1} works near its best at {2}; only more thickness softens the blow."),
     THINNER_IN_TIME("After so long under its load the bottom foam is {0} thinner."),
+    BOTTOMS_OUT("The foam bottoms out: it is pressed to {0} of what it can be."),
     SCATTER("By the scatter of its test data it may be {0}."),
     SCATTER_OVER(
             "By the scatter of its test data it may be {0}: that reaches over what the item bears, so call it thin."),
@@ -36,8 +37,7 @@ public enum Say {
     EXTRAPOLATED_LAW("Extrapolated: b s h/t is {0}, outside 0.2 to 2.3 where the law was fitted."),
     WORST_FIRST("Worst at {0}, first impact."),
     WORST_REPEATED("Worst at {0}, impacts 2 to 5."),
-    THINNED_LAYER(
-            "The bottom of the {0}, layer {1}, counts 1/{2} of its thickness: it has carried its load for a time [{3}]."),
+    THINNED_LAYER("The bottom of the {0}, layer {1}, counts {2} thinner: it has carried its load for a time [{3}]."),
     NINE_IN_TEN("By the scatter of the drop tests nine results in ten lie between {0} and {1}: the widest prediction"
             + " interval of the measured cushions that are struck, taken on G [assumed]."),
     BEGINS_TO_GIVE("stress where {0} begins to give"),
@@ -51,11 +51,13 @@ public enum Say {
     // Checks.
     PRESSED_TO("At worst the foam is pressed to {0} of what it can be, when the pack {1}."),
     PAD_STANDS("A pad on the {0} has {1}; at {2} thick it needs {3} to stand straight."),
-    RESTS("The {0} under the item carries {1} at rest; it keeps its thickness up to {2}."),
-    LOSES_IN_TIME("In the time it lies under this load it loses {0} of its thickness, and the drops on the bottom are"
-            + " worked with what is left."),
+    LOSES_IN_TIME("The {0} at the bottom carries {1} at rest and loses {2} of its thickness in {3} h; up to {4} may go."
+            + " The drops on the bottom are worked with what is left."),
+    STANDS("The pads at the bottom reach over {0} of {1} in {2}: it stands."),
+    ROCKS("The pads at the bottom reach over {0} of {1} in {2}: less than half, so it rocks. Set them further apart, or"
+            + " take more of them."),
     CREEP_EXTRAPOLATED("Its creep was tested for {0} h; what it does in {1} h is extrapolated."),
-    CREEP_LIMIT_OF("creep limit of {0}"),
+    CREEP_LOAD_OF("load at which the creep of {0} is known"),
     RIDE("On the {0} the item sees peaks of {1}; a long ride may reach {2}."),
     RIDE_UNKNOWN("On the {0} the item sees peaks of {1}, and nobody has said what it bears."),
     SWINGS_AT("It swings on its foam at {0}."),
@@ -111,6 +113,7 @@ public enum Say {
     SOFTENER("{0} is PVC: its softener creeps into the surface and leaves it tacky."),
     CRUMBS("{0} sheds crumbs that charge up and cling to {1}. Wrap the item first."),
     ACID_YELLOWS("{0} holds acid, which yellows {1} in months. Use acid-free tissue or board."),
+    ACID_STAYS("{0} holds acid, which comes out in years: keep it in no archive."),
     UNNAMED_PLASTIC("{0} is of a plastic that nobody has named; for months it must be polyethylene, polypropylene or"
             + " polyester."),
     HOLDS_DAMP("{0} holds damp against bare metal, which rusts. Add a drying agent or an oiled paper."),
@@ -130,10 +133,10 @@ public enum Say {
     TAKE_FOAM("Take {0} instead of {1}"),
     THICK_ON("{0} on the {1}: {2} thick instead of {3}"),
     THICK_ALL_ROUND("{0} all round: {1} thick instead of {2}"),
-    THICKER_ALL_ROUND("{0} all round: {1} thicker"),
-    THINNER_ALL_ROUND("{0} all round: {1} thinner"),
+    THICKER_ALL_ROUND("{0} all round thicker: {1} at the bottom"),
+    THINNER_ALL_ROUND("{0} all round thinner: {1} at the bottom"),
     WHOLE_FACE("{0}: the whole face instead of pads"),
-    PADS_INSTEAD("{0}: two pads on each face instead of the whole face, {1} in all at the bottom"),
+    PADS_INSTEAD("{0}: pads on each face instead of the whole face, {1} in all at the bottom"),
     PADS_ALIKE("{0}, all pads alike: {1} of pads instead of {2} at the bottom"),
     PADS_ON("{0} on the {1}: {2} of pads instead of {3}"),
     PAD_COUNT("{0}: the same area in {1} instead of {2} on each face"),
@@ -145,19 +148,22 @@ public enum Say {
     SEND_APART("Send {0} by itself: take it off, wrap it apart, and give the item the mass it has without it"),
     NO_WALL_TOO_HEAVY(
             "No wall holds as it is: with its packing it is too heavy for one person to lift. Two people would"
-                    + " have to carry it. The wall below is the smallest in which nothing else fails."),
+                    + " have to carry it. The wall below holds but for that."),
     NO_WALL_PILE("No wall holds: no carton carries the pile that may stand on it. The pile would have to be lower or"
-            + " shorter. The wall below is the smallest in which nothing else fails."),
+            + " shorter. The wall below holds but for that."),
     NO_WALL_BOARD("No wall holds: the pack is too large or too heavy for any board grade. The grade would have to be"
-            + " exceeded, or the item divided. The wall below is the smallest in which nothing else fails."),
+            + " exceeded, or the item divided. The wall below holds but for that."),
     NO_WALL_RIDE(
             "No wall holds: on every foam the ride shakes the item too much. The ride would have to be smoother. The"
-                    + " wall below is the smallest in which nothing else fails."),
-    NO_WALL_CREEP("No wall holds for long: foam soft enough for the falls is pressed thin by the weight at rest. The"
-            + " journey would have to be short. The wall below is the smallest in which nothing else fails."),
-    NO_WALL_DROPS(
-            "No wall of up to {0} of foam softens every fall enough. The item would have to bear about {1}, or fall"
-                    + " less far. The wall below holds for that."),
+                    + " wall below holds but for that."),
+    NO_WALL_BUT_FOR(
+            "No wall holds: all that soften the falls enough fail by one check, {0}. The wall below holds but for"
+                    + " that."),
+    WOULD_HAVE_TO_BEAR("Have it tested: it would have to bear about {0} instead of {1}."),
+    WOULD_HAVE_TO_FALL("Take a gentler service: it may fall {0} at most instead of {1}."),
+    WOULD_HAVE_TO_DO_BOTH("Two together: a test that shows it bears {0}, and a service with falls of {1} at most."),
+    WOULD_HAVE_TO_STAY_FLAT("Take a journey on which it is not dropped on edges or corners, such as on a pallet or in"
+            + " your own car: then a wall holds."),
     NO_WALL("No wall of up to {0} of foam holds, and no single demand that gave way would change that."),
     NOT_IN_STOCK("No carton in the store will do. One made to size would, {0} outside."),
     NOT_THAT_SMALL("No wall that small holds. The smallest that does is {0} outside."),
@@ -166,9 +172,12 @@ public enum Say {
     NOT_SHORTER_OR_THINNER("No wall that small holds. The smallest that does is {0} outside; no edge may be over {1};"
             + " length and girth may be {2}."),
     NOT_WITH_THESE_FOAMS("None of the foams allowed here holds. With {0} a wall would."),
-    NO_WALL_SOFT_ENOUGH(
-            "No wall softens every fall enough. The item would have to bear about {0} instead of {1}, or fall"
-                    + " less far. The wall below holds for that."),
+
+    // What carriers take.
+    CROSSES_LONGEST("{0} takes edges up to {1} only."),
+    CROSSES_GIRTH("{0} takes length and girth up to {1} only."),
+    CROSSES_VOLUME("{0} takes up to {1} only."),
+    CROSSES_MASS("{0} takes packs up to {1} only."),
 
     // What an input is, and what a curve runs over.
     THICKNESS_ALL_ROUND("thickness of the {0}, layer {1}, all round"),

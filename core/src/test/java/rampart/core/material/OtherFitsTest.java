@@ -82,7 +82,7 @@ class OtherFitsTest {
     /** Points made cold and warm by rule 16 give the law at 23 degC back. */
     @Test
     void dropsAtOtherTemperaturesGiveTheLawAtRoomTemperature() {
-        CushionLaw law = new CushionLaw(48.6, 0.0298);
+        CushionLaw law = CushionLaw.of(48.6, 0.0298, FirstRamp.straight(0.2));
         Random random = new Random(16);
         List<DropPoint> points = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
@@ -93,9 +93,9 @@ class OtherFitsTest {
             double g = there.aKpa() / s * Math.exp(there.bPerKpa() * s * h / 50);
             points.add(new DropPoint(h, 50, s, g, 1, temperature));
         }
-        CushionFit fit = CushionFit.of(points, -0.012);
-        assertThat(fit.law().aKpa()).isCloseTo(48.6, within(1e-6));
-        assertThat(fit.law().bPerKpa()).isCloseTo(0.0298, within(1e-9));
-        assertThat(CushionFit.of(points).residual()).isGreaterThan(0.05);
+        CushionFit fit = CushionFit.of(points, -0.012, law.ramp());
+        assertThat(fit.line().aKpa()).isCloseTo(48.6, within(1e-6));
+        assertThat(fit.line().bPerKpa()).isCloseTo(0.0298, within(1e-9));
+        assertThat(CushionFit.of(points, 0, law.ramp()).residual()).isGreaterThan(0.05);
     }
 }

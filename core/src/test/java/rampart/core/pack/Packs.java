@@ -8,6 +8,9 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import rampart.core.box.CartonState;
+import rampart.core.drop.Drop;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
@@ -29,6 +32,7 @@ import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 
 /** Packs made up for tests. */
@@ -40,23 +44,7 @@ public final class Packs {
         Catalogue standard = StandardCatalogue.get();
         return new Catalogue(
                 standard.foams().stream()
-                        .map(f -> new Foam(
-                                f.id(),
-                                f.name(),
-                                0,
-                                f.law(),
-                                1e12,
-                                f.repeatFactor(),
-                                f.stiffnessPerC(),
-                                f.dynamicModulusKpa(),
-                                f.q(),
-                                f.note(),
-                                f.basis(),
-                                f.source(),
-                                f.substance(),
-                                f.structure(),
-                                f.squeezeKpa(),
-                                f.measured()))
+                        .map(f -> f.withDensity(0).withCreepLimit(1e12))
                         .toList(),
                 standard.boards().stream()
                         .map(b -> new Board(
@@ -150,9 +138,11 @@ public final class Packs {
         List<Board> boards = StandardCatalogue.get().boards();
         int cushions = 1 + random.nextInt(3);
         for (int i = 0; i < cushions; i++) {
+            Foam foam = foams.get(random.nextInt(foams.size()));
+            CushionForm form = form(random);
             layers.add(new Layer.Cushion(
-                    foams.get(random.nextInt(foams.size())).id(),
-                    form(random),
+                    foam.id(),
+                    foam.structure().onlyFull() ? new CushionForm.Full() : form,
                     SixSided.of(face -> between(random, 15, 90))));
             layers.add(box(boards.get(random.nextInt(boards.size())).id(), between(random, 0, 8)));
         }
@@ -241,7 +231,7 @@ public final class Packs {
         };
     }
 
-    static double between(Random random, double low, double high) {
+    public static double between(Random random, double low, double high) {
         return low + (high - low) * random.nextDouble();
     }
 }

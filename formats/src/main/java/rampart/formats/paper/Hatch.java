@@ -7,7 +7,7 @@ import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
-import rampart.core.material.Foam;
+import rampart.formats.view.Hatching;
 
 /** The hatches of materials as the screen draws them: a ground, a line colour and a tile that repeats. */
 enum Hatch {
@@ -30,6 +30,14 @@ enum Hatch {
     WAVE(0xdfe9df, 0x6f927b, 4.2, 2.1, t -> t.path(0, 1, 1, .4, 2.1, 1, 3.2, 1.6, 4.2, 1)),
     RINGS(0xedf3f5, 0x7f9aa4, 2.6, 2.6, t -> t.ring(1.3, 1.3, .9)),
     CELLS(0xedf3f5, 0x7f9aa4, 5.3, 5.3, t -> t.ring(2.65, 2.65, 2.2)),
+    CRUMBS(0xf1f0ea, 0x9a9484, 3.2, 3.2, t -> {
+        t.ring(.9, .8, .5);
+        t.ring(2.4, 2.3, .6);
+    }),
+    CREASES(0xefe6d6, 0xa3906b, 3.7, 3.2, t -> {
+        t.path(0, .5, 1.3, 1.2, 2.1, .4, 3.7, 1.1);
+        t.path(0, 2.7, .9, 2, 2.4, 2.8, 3.7, 2.1);
+    }),
     FLUTE(0xe6c890, 0x7d531f, 1.3, 1.6, t -> t.path(0, 1.3, .65, .3, 1.3, 1.3));
 
     /** Draws one tile; lengths in mm from its upper left corner. */
@@ -51,27 +59,9 @@ enum Hatch {
         this.motif = motif;
     }
 
-    /** The hatch of a layer: boards all alike, wraps all alike, foams by what they are made of. */
+    /** The hatch of a layer. */
     static Hatch of(Layer layer, Catalogue catalogue) {
-        if (layer instanceof Layer.Wrap) {
-            return SHEET;
-        }
-        if (!(layer instanceof Layer.Cushion)) {
-            return FLUTE;
-        }
-        Foam foam = catalogue.foam(layer.material());
-        return switch (foam.structure()) {
-            case FOAMED_IN_PLACE -> WAVE;
-            case BUBBLE -> RINGS;
-            case AIR_CELLS -> CELLS;
-            default ->
-                switch (foam.substance()) {
-                    case PE -> DOTS;
-                    case PP -> CHEVRON;
-                    case PS -> BEADS;
-                    default -> GRAIN;
-                };
-        };
+        return valueOf(Hatching.of(layer, catalogue).name());
     }
 
     /** Fills a rectangle, in mm from the upper left corner of the paper. */

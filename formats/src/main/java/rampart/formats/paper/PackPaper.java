@@ -7,7 +7,6 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
@@ -183,18 +182,12 @@ public final class PackPaper {
 
     private String layer(int index) {
         Layer layer = pack.layers().get(index);
-        if (layer instanceof Layer.Box) {
-            return (index == pack.layers().size() - 1 ? "Outer carton, " : "Inner box, ")
-                    + catalogue.board(layer.material()).name();
-        }
-        if (layer instanceof Layer.Wrap) {
-            return catalogue.wrap(layer.material()).name() + ", wrapped round";
-        }
-        CushionForm form = ((Layer.Cushion) layer).form();
-        return catalogue.foam(layer.material()).name()
-                + (form instanceof CushionForm.Full
-                        ? ", all round"
-                        : form instanceof CushionForm.Pads ? ", pads" : ", corner blocks");
+        return layer.match(
+                wrap -> catalogue.wrap(wrap.material()).name() + ", wrapped round",
+                cushion -> catalogue.foam(cushion.material()).name()
+                        + cushion.form().match(full -> ", all round", pads -> ", pads", corners -> ", corner blocks"),
+                box -> (index == pack.layers().size() - 1 ? "Outer carton, " : "Inner box, ")
+                        + catalogue.board(box.material()).name());
     }
 
     private void boxes() throws IOException {

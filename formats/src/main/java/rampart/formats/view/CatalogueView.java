@@ -38,7 +38,10 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
             String source,
             String substance,
             String structure,
+            double rampShare,
+            int rampExponent,
             double squeezeKpa,
+            String hatch,
             boolean own,
             @Nullable TestsView tests) {
         public static FoamView of(Foam f) {
@@ -58,7 +61,10 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
                     f.source(),
                     f.substance().words(),
                     f.structure().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    f.law().ramp().share(),
+                    f.law().ramp().exponent(),
                     f.squeezeKpa(),
+                    Hatching.of(f).word(),
                     isOwn(f.id()),
                     f.measured().equals(Measured.NOTHING) ? null : TestsView.of(f.measured()));
         }
@@ -96,8 +102,8 @@ public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<W
             double toX) {
         public static LawFitView of(CushionFit fit) {
             return new LawFitView(
-                    fit.law().aKpa(),
-                    fit.law().bPerKpa(),
+                    fit.line().aKpa(),
+                    fit.line().bPerKpa(),
                     fit.points(),
                     fit.rSquared(),
                     fit.residual(),

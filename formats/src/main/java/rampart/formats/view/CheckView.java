@@ -1,11 +1,11 @@
 package rampart.formats.view;
 
 import java.util.List;
-import rampart.core.pack.Check;
-import rampart.core.pack.Curves;
-import rampart.core.pack.Figure;
-import rampart.core.pack.Working;
+import rampart.core.explain.Curves;
 import rampart.core.quantity.Face;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Figure;
+import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;

@@ -1,7 +1,7 @@
 package rampart.formats.view;
 
 import java.util.List;
-import rampart.core.pack.Curve;
+import rampart.core.explain.Curve;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
 

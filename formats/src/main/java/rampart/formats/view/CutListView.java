@@ -3,7 +3,7 @@ package rampart.formats.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import rampart.core.pack.CutList;
+import rampart.core.cut.CutList;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.words.Quantity;

@@ -2,9 +2,9 @@ package rampart.formats.view;
 
 import java.util.List;
 import rampart.core.cushion.Impact;
-import rampart.core.pack.Check;
-import rampart.core.pack.Drop;
+import rampart.core.drop.Drop;
 import rampart.core.quantity.Face;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 
 /**

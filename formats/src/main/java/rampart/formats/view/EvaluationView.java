@@ -3,14 +3,15 @@ package rampart.formats.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import rampart.core.evaluation.Evaluation;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layout;
 import rampart.core.layout.Solid;
-import rampart.core.pack.Check;
-import rampart.core.pack.Evaluation;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 
 /**
@@ -60,7 +61,9 @@ public record EvaluationView(
                         : null,
                 SizeView.of(layout.outside()),
                 layout.boxes().stream().map(BoxView::of).toList(),
-                layout.cushions().stream().map(CushionView::of).toList(),
+                layout.cushions().stream()
+                        .map(c -> CushionView.of(c, evaluation.creep()))
+                        .toList(),
                 layout.walls().stream().map(WallView::of).toList(),
                 evaluation.checks().stream().map(c -> CheckView.of(c, wording)).toList(),
                 drops,
@@ -81,7 +84,12 @@ public record EvaluationView(
         }
     }
 
-    /** A cushion layer in its place: what it bears on, and its load at rest on each face; null where it is bare. */
+    /**
+     * A cushion layer in its place: what it bears on, and its load at rest on each face; null where it is bare.
+     *
+     * @param restStressKpa load at rest at the bottom
+     * @param creep share of the bottom's thickness that is lost under it in the time of the journey (rule 21)
+     */
     public record CushionView(
             int layer,
             double movingMassKg,
@@ -90,8 +98,10 @@ public record EvaluationView(
             SidesView bearingCm2,
             SidesView padCm2,
             SidesView staticStressKpa,
+            @Nullable Double restStressKpa,
+            @Nullable Double creep,
             double massKg) {
-        static CushionView of(LaidCushion c) {
+        static CushionView of(LaidCushion c, Map<Integer, Double> creep) {
             return new CushionView(
                     c.layer(),
                     c.movingMassKg(),
@@ -100,6 +110,8 @@ public record EvaluationView(
                     SidesView.of(Face.ALL, i -> c.bearingMm2().on(Face.ALL.get(i)) / 100),
                     SidesView.of(Face.ALL, i -> c.padMm2().on(Face.ALL.get(i)) / 100),
                     SidesView.of(Face.ALL, i -> c.staticStressKpa(Face.ALL.get(i))),
+                    creep.containsKey(c.layer()) ? c.staticStressKpa(Face.BOTTOM) : null,
+                    creep.get(c.layer()),
                     c.massKg());
         }
     }

@@ -1,6 +1,7 @@
 package rampart.formats.view;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import rampart.core.material.CushionFit;
 import rampart.core.material.Foam;
@@ -31,7 +32,15 @@ public record FoamTestsView(
 
     /** One drop test. */
     public record TestPointView(
-            int row, double x, double y, int impact, double peakG, double deviations, boolean outlier, boolean used) {}
+            int row,
+            double x,
+            double y,
+            int impact,
+            double peakG,
+            double deviations,
+            boolean outlier,
+            boolean used,
+            boolean withinRise) {}
 
     /** A law over energy density. */
     public record TestLineView(boolean repeated, List<TestBandView> band) {}
@@ -46,14 +55,29 @@ public record FoamTestsView(
                 tested.measured().creep().map(CreepFitView::of).orElse(null),
                 tested.measured().vibration().map(VibrationFitView::of).orElse(null),
                 tested.drops().stream().map(drop -> point(drop, stiffnessPerC)).toList(),
-                Stream.concat(
-                                tested.firstDrift().map(d -> doubt("First impacts", d)).stream(),
-                                tested.repeatedDrift().map(d -> doubt("Later impacts", d)).stream())
+                Stream.of(
+                                leftOut(tested),
+                                tested.firstDrift().map(d -> doubt("First impacts", d)),
+                                tested.repeatedDrift().map(d -> doubt("Later impacts", d)))
+                        .flatMap(Optional::stream)
                         .toList(),
                 Stream.concat(
                                 tested.measured().first().map(f -> line(f, false)).stream(),
                                 tested.measured().repeated().map(f -> line(f, true)).stream())
                         .toList());
+    }
+
+    private static Optional<String> leftOut(TestedFoam tested) {
+        List<String> rows = tested.drops().stream()
+                .filter(TestedFoam.Judged::withinRamp)
+                .map(drop -> Integer.toString(drop.row()))
+                .toList();
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        rows.size() + (rows.size() == 1 ? " test is" : " tests are")
+                                + " left out of the fit (row " + String.join(", ", rows)
+                                + "): the foam was pressed so little that it was still in its first rise, where the line says nothing.");
     }
 
     private static String doubt(String which, ResidualDrift drift) {
@@ -73,14 +97,15 @@ public record FoamTestsView(
                 drop.point().peakG(),
                 drop.deviations(),
                 drop.outlier(),
-                drop.used());
+                drop.used(),
+                drop.withinRamp());
     }
 
     private static TestLineView line(CushionFit fit, boolean repeated) {
         List<TestBandView> band = java.util.stream.IntStream.range(0, LINE_POINTS)
                 .mapToObj(i -> fit.fromX() + (fit.toX() - fit.fromX()) * i / (LINE_POINTS - 1))
                 .map(x -> {
-                    double law = fit.law().aKpa() * Math.exp(fit.law().bPerKpa() * x);
+                    double law = fit.line().stressKpa(x);
                     double factor = fit.predictionFactor(x, PROBABILITY);
                     return new TestBandView(x, law / factor, law, law * factor);
                 })

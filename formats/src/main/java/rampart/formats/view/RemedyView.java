@@ -3,8 +3,8 @@ package rampart.formats.view;
 import java.util.List;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.Solid;
-import rampart.core.pack.Check;
-import rampart.core.pack.Remedy;
+import rampart.core.search.Remedy;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 import rampart.formats.PackChange;
 

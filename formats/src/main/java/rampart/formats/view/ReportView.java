@@ -1,7 +1,7 @@
 package rampart.formats.view;
 
-import rampart.core.pack.CutList;
-import rampart.core.pack.Evaluation;
+import rampart.core.cut.CutList;
+import rampart.core.evaluation.Evaluation;
 import rampart.core.words.Wording;
 import tools.jackson.databind.json.JsonMapper;
 

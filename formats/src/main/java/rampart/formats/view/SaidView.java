@@ -1,6 +1,6 @@
 package rampart.formats.view;
 
-import rampart.core.pack.Check;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 
 /**

@@ -3,7 +3,7 @@ package rampart.formats.view;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
-import rampart.core.pack.Sensitivity;
+import rampart.core.explain.Sensitivity;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;

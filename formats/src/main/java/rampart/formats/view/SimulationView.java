@@ -2,7 +2,7 @@ package rampart.formats.view;
 
 import java.util.ArrayList;
 import java.util.List;
-import rampart.core.pack.Simulations;
+import rampart.core.explain.Simulations;
 import rampart.core.prove.Pulse;
 import rampart.core.quantity.Face;
 

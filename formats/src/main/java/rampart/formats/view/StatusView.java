@@ -1,7 +1,7 @@
 package rampart.formats.view;
 
 import java.util.Locale;
-import rampart.core.pack.Status;
+import rampart.core.verdict.Status;
 
 /** How a check or a pack stands; the names are the words in JSON. */
 @SuppressWarnings("java:S115")

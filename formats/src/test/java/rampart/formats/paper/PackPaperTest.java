@@ -17,8 +17,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.pack.Evaluator;
 import rampart.core.words.Wording;
 import rampart.formats.PackFile;
 import rampart.formats.Verdicts;
@@ -65,7 +65,7 @@ class PackPaperTest {
                 .contains(gauge.name())
                 .contains("draft, saved today")
                 .contains(
-                        "Thin. Weakest: load on the foam at rest. The PU foam 32 under the item carries 3.1 kPa at rest")
+                        "Thin. Weakest: standing on its pads. The pads at the bottom reach over 97 mm of 200 mm in width")
                 .contains("From the front")
                 .contains("Pieces to cut")
                 .contains("Boxes to make or buy")

@@ -106,7 +106,7 @@ class SecurityConfig {
                         .authenticated()
                         .requestMatchers(SEARCHES)
                         .authenticated()
-                        .requestMatchers(HttpMethod.PUT, "/api/house")
+                        .requestMatchers(HttpMethod.PUT, "/api/house", "/api/house/carriers")
                         .hasAuthority(Role.keeper.authority())
                         .requestMatchers("/api/**")
                         .hasAuthority(Role.designer.authority())

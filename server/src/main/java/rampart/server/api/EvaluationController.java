@@ -11,14 +11,14 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.cut.CutList;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
+import rampart.core.explain.Curves;
+import rampart.core.explain.Simulations;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
-import rampart.core.pack.Curves;
-import rampart.core.pack.CutList;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.Evaluator;
 import rampart.core.pack.Pack;
-import rampart.core.pack.Simulations;
 import rampart.core.prove.Assumptions;
 import rampart.formats.EvaluationCsv;
 import rampart.formats.PackFile;
@@ -87,7 +87,6 @@ class EvaluationController {
      *
      * @param drop id of the drop, such as {@code drop.corner.2-3-5}
      * @param gravity gravity goes on pulling while the cushions are pressed
-     * @param ramp stress rises from nothing over the first strain
      */
     @PostMapping(
             path = "/api/simulations",
@@ -97,9 +96,8 @@ class EvaluationController {
     SimulationView simulate(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @RequestParam("drop") String drop,
-            @RequestParam(name = "gravity", defaultValue = "true") boolean gravity,
-            @RequestParam(name = "ramp", defaultValue = "false") boolean ramp) {
-        Assumptions assumptions = new Assumptions(gravity, ramp, Assumptions.RULE_34.relativeTolerance());
+            @RequestParam(name = "gravity", defaultValue = "true") boolean gravity) {
+        Assumptions assumptions = new Assumptions(gravity, Assumptions.RULE_34.relativeTolerance());
         PackFile read = PackFile.read(file);
         return Simulations.of(read.pack(), read.catalogue(catalogue), drop, assumptions)
                 .map(SimulationView::of)

@@ -3,8 +3,6 @@ package rampart.server.api;
 import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import java.nio.charset.StandardCharsets;
@@ -30,6 +28,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.words.Wording;
+import rampart.formats.FitBasis;
 import rampart.formats.MaterialChange;
 import rampart.formats.Problem;
 import rampart.formats.TestData;
@@ -103,13 +102,13 @@ class MaterialController {
 
             @Valid @Nullable TestTables tests) {}
 
-    /** Test data to fit. */
+    /**
+     * Test data to fit.
+     *
+     * @param foam as far as it is known: its stiffness per degree, substance, structure and ramp count
+     */
     record TestsGiven(
-            @NotNull(message = "give the change of stiffness per degree")
-            @DecimalMin(value = "-0.05", message = "stiffness changes by -0.05 to 0.05 per degree")
-            @DecimalMax(value = "0.05", message = "stiffness changes by -0.05 to 0.05 per degree")
-            Double stiffnessPerC,
-
+            @NotNull(message = "give the foam") JsonNode foam,
             @NotNull(message = "give the tables") @Valid TestTables tests) {}
 
     /** Those that are there, by name. */
@@ -160,7 +159,8 @@ class MaterialController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     FoamTestsView fit(@Valid @RequestBody TestsGiven given) {
-        return FoamTestsView.of(fields(() -> given.tests().fitted(given.stiffnessPerC())), given.stiffnessPerC());
+        FitBasis foam = fields(() -> Materials.under("/foam", () -> FitBasis.of(given.foam())));
+        return FoamTestsView.of(fields(() -> given.tests().fitted(foam)), foam.stiffnessPerC());
     }
 
     /** A table with the heading alone, to fill in. */

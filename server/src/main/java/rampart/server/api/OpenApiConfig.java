@@ -31,6 +31,7 @@ import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SidesView;
 import rampart.formats.view.SimulationView;
 import rampart.formats.view.SizeView;
+import rampart.formats.view.WallFiguresView;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -42,6 +43,7 @@ class OpenApiConfig {
 
     private static final List<Class<?>> VIEWS = List.of(
             EvaluationView.class,
+            WallFiguresView.class,
             CheckView.class,
             SaidView.class,
             ReportView.class,

@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import rampart.core.pack.UnreckonableException;
+import rampart.core.evaluation.UnreckonableException;
 import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
 import rampart.server.messages.Message;

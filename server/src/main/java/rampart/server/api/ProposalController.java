@@ -9,8 +9,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import java.io.IOException;
@@ -25,15 +23,15 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.core.box.StockCarton;
+import rampart.core.cost.CarrierLine;
 import rampart.core.cost.Prices;
+import rampart.core.evaluation.Evaluation;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
-import rampart.core.pack.Check;
-import rampart.core.pack.Evaluation;
-import rampart.core.pack.ProposalLimits;
-import rampart.core.pack.ProposalMiss;
-import rampart.core.pack.Proposals;
+import rampart.core.search.ProposalLimits;
+import rampart.core.search.ProposalMiss;
+import rampart.core.search.Proposals;
+import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 import rampart.formats.HouseMaterials;
 import rampart.formats.PackFile;
@@ -41,11 +39,11 @@ import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.Nullable;
-import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.formats.view.WallFiguresView;
 import rampart.server.config.Connections;
+import rampart.server.house.CarrierLines;
 import rampart.server.messages.Message;
-import rampart.server.persistence.StockRepository.StoredCarton;
 import rampart.server.searches.Search;
 import rampart.server.searches.SearchRefusedException;
 import rampart.server.searches.Searches;
@@ -64,14 +62,22 @@ class ProposalController {
     private final Materials materials;
     private final Stores stores;
     private final PriceList prices;
+    private final CarrierLines carriers;
     private final Searches searches;
     private final JsonMapper mapper;
 
-    ProposalController(Materials materials, Stores stores, PriceList prices, Searches searches, JsonMapper mapper) {
+    ProposalController(
+            Materials materials,
+            Stores stores,
+            PriceList prices,
+            CarrierLines carriers,
+            Searches searches,
+            JsonMapper mapper) {
         this.searches = searches;
         this.materials = materials;
         this.stores = stores;
         this.prices = prices;
+        this.carriers = carriers;
         this.mapper = mapper;
     }
 
@@ -85,7 +91,6 @@ class ProposalController {
      * @param reusable only foams that keep most of their softness over repeats
      * @param handCut only foams that are cut by hand from sheets
      * @param stockOnly outer cartons only from the store
-     * @param stepMm step of thickness
      */
     record LimitsGiven(
             @NotNull(message = "give how many boxes: any, single or boxInBox")
@@ -107,10 +112,7 @@ class ProposalController {
 
             boolean reusable,
             boolean handCut,
-            boolean stockOnly,
-
-            @Min(value = 5, message = "a step is 5 to 100 mm") @Max(value = 100, message = "a step is 5 to 100 mm")
-            int stepMm) {}
+            boolean stockOnly) {}
 
     /** The pack whose item and journey count, and of whose layers only the wraps round the item stay. */
     record ProposalRequest(
@@ -131,9 +133,7 @@ class ProposalController {
      */
     record ProposalView(
             @Nullable String stock,
-            SizeView outsideMm,
-            double volumeL,
-            double grossMassKg,
+            WallFiguresView figures,
             @Nullable Double cost,
             double margin,
             StatusView verdict,
@@ -263,6 +263,7 @@ class ProposalController {
         private final Catalogue catalogue;
         private final ProposalLimits limits;
         private final Prices today;
+        private final List<CarrierLine> lines = carriers.lines();
         private final Wording wording;
         private final HouseMaterials house = materials.house();
 
@@ -308,9 +309,7 @@ class ProposalController {
         private ProposalView view(List<Layer> layers, String stock, OptionalDouble cost, Evaluation evaluation) {
             return new ProposalView(
                     stock.isEmpty() ? null : stock,
-                    SizeView.of(evaluation.layout().outside()),
-                    evaluation.layout().outside().volumeMm3() / 1e6,
-                    evaluation.layout().grossMassKg(),
+                    WallFiguresView.of(evaluation, lines, wording),
                     cost.isPresent() ? cost.getAsDouble() : null,
                     evaluation.lowestMargin().orElseThrow(),
                     StatusView.of(evaluation.verdict()),
@@ -345,8 +344,6 @@ class ProposalController {
                                 "there is no foam called '" + foam + "' in the stores or in the pack")));
             }
         }
-        List<StockCarton> stock =
-                stores.cartons().stream().map(StoredCarton::carton).toList();
         ProposalLimits.Build build = switch (given.build()) {
             case "single" -> ProposalLimits.Build.SINGLE;
             case "boxInBox" -> ProposalLimits.Build.BOX_IN_BOX;
@@ -360,9 +357,7 @@ class ProposalController {
                 given.reusable(),
                 given.handCut(),
                 given.stockOnly(),
-                stock,
-                given.stepMm(),
-                ProposalLimits.none().mostMm());
+                stores.onHand());
     }
 
     private static OptionalDouble optional(Double value) {

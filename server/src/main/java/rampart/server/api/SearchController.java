@@ -20,15 +20,22 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.cost.CarrierLine;
 import rampart.core.cost.Prices;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
+import rampart.core.explain.Sensitivity;
+import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
-import rampart.core.pack.Check;
-import rampart.core.pack.FirstWall;
-import rampart.core.pack.Orientation;
 import rampart.core.pack.Pack;
-import rampart.core.pack.Remedies;
-import rampart.core.pack.Sensitivity;
 import rampart.core.quantity.Face;
+import rampart.core.search.FirstWall;
+import rampart.core.search.Orientation;
+import rampart.core.search.Remedies;
+import rampart.core.search.Stock;
+import rampart.core.search.WhyNot;
+import rampart.core.verdict.Check;
+import rampart.core.words.Wording;
 import rampart.formats.HouseMaterials;
 import rampart.formats.PackFile;
 import rampart.formats.UnreadableFileException;
@@ -37,11 +44,14 @@ import rampart.formats.view.RemedyView;
 import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.formats.view.WallFiguresView;
 import rampart.server.config.Connections;
+import rampart.server.house.CarrierLines;
 import rampart.server.searches.Search;
 import rampart.server.searches.Searches;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
+import rampart.server.stores.Stores;
 
 /** Searches for walls and remedies; nothing is stored. */
 @RestController
@@ -49,11 +59,21 @@ class SearchController {
     private final Catalogue catalogue;
     private final Materials materials;
     private final PriceList prices;
+    private final Stores stores;
+    private final CarrierLines carriers;
     private final Searches searches;
 
-    SearchController(Catalogue catalogue, Materials materials, PriceList prices, Searches searches) {
+    SearchController(
+            Catalogue catalogue,
+            Materials materials,
+            PriceList prices,
+            Stores stores,
+            CarrierLines carriers,
+            Searches searches) {
         this.searches = searches;
         this.prices = prices;
+        this.stores = stores;
+        this.carriers = carriers;
         this.catalogue = catalogue;
         this.materials = materials;
     }
@@ -61,27 +81,48 @@ class SearchController {
     /**
      * A wall to begin with.
      *
-     * @param holds false where no wall does
-     * @param because why none does and what would have to give; null where one holds
-     * @param relax id of the check that would have to give, {@code drop} for all drops; null where one holds or no
-     *     single one would do
-     * @param pack the pack with that wall; null where there is none
+     * @param kind {@code stock} in a carton of the house, {@code single} in one made to size, {@code nested} a box in a box
+     * @param carton id of the stock carton; null for one made to size
+     * @param margin the lowest of all checks
+     * @param pack the pack with this wall
      */
     record FirstWallView(
-            boolean holds,
-            @Nullable String because,
-            @Nullable String relax,
+            String kind,
+            @Nullable String carton,
+            WallFiguresView figures,
+            double margin,
 
-            @Nullable @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
+            @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
             String pack) {}
 
-    /** The smallest wall that holds for the item and journey of this pack; its own layers do not count. */
+    /**
+     * What would have to give for a wall to hold, and what a packer does then.
+     *
+     * @param demand {@code bears}, {@code fall}, {@code both}, {@code flat}, {@code apart}, or the id of a check
+     * @param pack with a wall that holds then
+     */
+    record WayOutView(
+            String demand,
+            String because,
+
+            @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
+            String pack) {}
+
+    /**
+     * The walls to begin with.
+     *
+     * @param walls that hold: from stock first, then one carton, then a box in a box where that is worth its trouble
+     * @param ways out where none holds, the one that gives least first
+     */
+    record FirstWallsView(List<FirstWallView> walls, List<WayOutView> ways) {}
+
+    /** The smallest walls that hold for the item and journey of this pack; its own layers do not count. */
     @PostMapping(
             path = "/api/first-walls",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    FirstWallView firstWall(
+    FirstWallsView firstWalls(
             @org.springframework.web.bind.annotation.RequestBody byte[] bytes,
             @Valid @ParameterObject UnitsAsked units,
             HttpServletRequest request) {
@@ -93,20 +134,40 @@ class SearchController {
                     "is missing; a first wall needs to know what the item bears, a number of G above 0");
         }
         HouseMaterials house = materials.house();
+        Stock stock = stores.onHand();
         FirstWall.Answer answer = search(
                 request,
                 "first wall",
-                watcher -> FirstWall.find(pack.item(), pack.journey(), house.catalogue(), watcher));
-        Optional<FirstWall.Relaxed> relax = answer.relax();
+                watcher -> FirstWall.find(pack.item(), pack.journey(), house.catalogue(), stock, watcher));
+        List<CarrierLine> lines = carriers.lines();
+        return new FirstWallsView(
+                answer.walls().stream()
+                        .map(wall -> view(file, wall, house, lines, units.wording()))
+                        .toList(),
+                answer.whyNot().map(WhyNot::ways).orElse(List.of()).stream()
+                        .map(way -> new WayOutView(
+                                way.demand(), units.wording().say(way.because()), written(file, way.layers(), house)))
+                        .toList());
+    }
+
+    private static FirstWallView view(
+            PackFile file, FirstWall.Wall wall, HouseMaterials house, List<CarrierLine> lines, Wording wording) {
+        Evaluation evaluation = Evaluator.simulate(
+                new Pack(file.pack().item(), file.pack().journey(), wall.layers()), house.catalogue());
         return new FirstWallView(
-                answer.holds(),
-                relax.map(r -> units.wording().say(r.because())).orElse(null),
-                relax.map(FirstWall.Relaxed::check)
-                        .filter(check -> !check.isEmpty())
-                        .orElse(null),
-                answer.layers().isEmpty()
-                        ? null
-                        : new String(file.withLayers(answer.layers(), house).write(), StandardCharsets.UTF_8));
+                switch (wall.kind()) {
+                    case IN_STOCK_CARTON -> "stock";
+                    case ONE_CARTON -> "single";
+                    case BOX_IN_BOX -> "nested";
+                },
+                wall.stock().isEmpty() ? null : wall.stock(),
+                WallFiguresView.of(evaluation, lines, wording),
+                evaluation.lowestMargin().orElseThrow(),
+                written(file, wall.layers(), house));
+    }
+
+    private static String written(PackFile file, List<Layer> layers, HouseMaterials house) {
+        return new String(file.withLayers(layers, house).write(), StandardCharsets.UTF_8);
     }
 
     /**
@@ -125,11 +186,17 @@ class SearchController {
             HttpServletRequest request) {
         PackFile read = PackFile.read(file);
         Prices today = prices.today();
+        Stock stock = stores.onHand();
         return search(
                         request,
                         "remedies",
                         watcher -> Remedies.of(
-                                read.pack(), read.catalogue(catalogue), today, Optional.ofNullable(check), watcher))
+                                read.pack(),
+                                read.catalogue(catalogue),
+                                today,
+                                stock,
+                                Optional.ofNullable(check),
+                                watcher))
                 .stream()
                 .map(remedy -> RemedyView.of(remedy, units.wording()))
                 .toList();

@@ -30,7 +30,7 @@ import rampart.core.box.StockCarton;
 import rampart.core.cushion.CushionCurve;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
-import rampart.core.pack.StockFits;
+import rampart.core.search.StockFits;
 import rampart.formats.PackFile;
 import rampart.formats.Problem;
 import rampart.formats.view.Nullable;

@@ -20,6 +20,8 @@ import org.springframework.stereotype.Component;
 import rampart.core.box.StockCarton;
 import rampart.core.quantity.Size;
 import rampart.server.access.FirstStart;
+import rampart.server.house.CarrierLines;
+import rampart.server.house.CarrierLines.KeptLine;
 import rampart.server.packs.PackShelf;
 import rampart.server.persistence.StockRepository.StoredCarton;
 import rampart.server.persistence.StockRepository.StoredSheet;
@@ -41,6 +43,7 @@ class Start implements ApplicationRunner {
     private final PackShelf shelf;
     private final Stores stores;
     private final PriceList prices;
+    private final CarrierLines carriers;
     private final Materials materials;
     private final JsonMapper mapper;
     private final Optional<Path> packs;
@@ -53,6 +56,7 @@ class Start implements ApplicationRunner {
             PackShelf shelf,
             Stores stores,
             PriceList prices,
+            CarrierLines carriers,
             Materials materials,
             JsonMapper mapper,
             @Value("${rampart.demo-packs:}") String packs,
@@ -63,6 +67,7 @@ class Start implements ApplicationRunner {
         this.shelf = shelf;
         this.stores = stores;
         this.prices = prices;
+        this.carriers = carriers;
         this.materials = materials;
         this.mapper = mapper;
         this.packs = path(packs);
@@ -109,7 +114,8 @@ class Start implements ApplicationRunner {
             Map<String, Double> prices,
             String pricesSource,
             List<ObjectNode> consumables,
-            List<DemoFoam> foams) {}
+            List<DemoFoam> foams,
+            List<KeptLine> carriers) {}
 
     /** A foam of that file; its test data stand in files beside it. */
     record DemoFoam(ObjectNode figures, String drops, String creep, String vibration) {}
@@ -153,6 +159,7 @@ class Start implements ApplicationRunner {
                     0,
                     IMPORTER);
         }
+        carriers.set(filled.carriers(), IMPORTER);
         filled.prices()
                 .forEach((material, amount) ->
                         prices.set(material, OptionalDouble.of(amount), filled.pricesSource(), 0, IMPORTER));

@@ -3,7 +3,7 @@ package rampart.server.packs;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Function;
-import rampart.core.pack.Status;
+import rampart.core.verdict.Status;
 import rampart.formats.view.SizeView;
 import rampart.server.packs.PackShelf.OnShelf;
 import rampart.server.persistence.PackRepository.Header;

@@ -3,7 +3,7 @@ package rampart.server.packs;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import rampart.core.pack.Status;
+import rampart.core.verdict.Status;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.SizeView;
 

@@ -25,6 +25,15 @@ public class HouseRepository {
                 .single();
     }
 
+    /** What carriers take: a JSON list. */
+    public String carrierLines() {
+        return jdbc.sql("SELECT carrier_lines FROM house").query(String.class).single();
+    }
+
+    public void setCarrierLines(String json) {
+        jdbc.sql("UPDATE house SET carrier_lines = ?").param(json).update();
+    }
+
     public void set(Ways ways) {
         jdbc.sql("UPDATE house SET length_unit = ?, mass_unit = ?, numbers = ?, currency = ?")
                 .params(ways.lengthUnit(), ways.massUnit(), ways.numbers(), ways.currency())

@@ -10,7 +10,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import rampart.core.pack.Evaluation;
+import rampart.core.evaluation.Evaluation;
 import rampart.formats.CatalogueFile;
 import rampart.server.persistence.PackRepository.StoredPack;
 

@@ -1,7 +1,7 @@
 package rampart.server.searches;
 
 import java.util.concurrent.atomic.AtomicReference;
-import rampart.core.pack.Watcher;
+import rampart.core.search.Watcher;
 
 /** One search of one person: where it stands, and whether it goes on. */
 public final class Search implements Watcher {

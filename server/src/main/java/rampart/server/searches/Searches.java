@@ -19,7 +19,7 @@ import java.util.function.Function;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
-import rampart.core.pack.SearchStoppedException;
+import rampart.core.search.SearchStoppedException;
 
 /**
  * All searches of the house. As many run at once as there are cores, on threads of their own that give way to everything

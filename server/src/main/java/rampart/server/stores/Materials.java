@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.material.Catalogue;
+import rampart.formats.FitBasis;
 import rampart.formats.HouseMaterials;
 import rampart.formats.MaterialFile;
 import rampart.formats.Problem;
@@ -113,8 +114,8 @@ public class Materials {
         Optional<TestTables> tests = tables.filter(table -> kind.equals(FOAM) && !table.none());
         if (kind.equals(FOAM)) {
             document.remove("tests");
-            double stiffnessPerC = document.path("stiffnessPerC").asDouble(0);
-            tests.ifPresent(table -> table.fitted(stiffnessPerC).into(document));
+            tests.ifPresent(table -> table.fitted(under("/document", () -> FitBasis.of(document)))
+                    .into(document));
         }
         String text = under("/document", () -> text(kind, document));
         return add(
@@ -137,7 +138,7 @@ public class Materials {
     }
 
     /** With every problem's path under another. */
-    static <T> T under(String path, Supplier<T> reading) {
+    public static <T> T under(String path, Supplier<T> reading) {
         try {
             return reading.get();
         } catch (UnreadableFileException e) {

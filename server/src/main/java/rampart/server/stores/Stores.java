@@ -1,12 +1,16 @@
 package rampart.server.stores;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.box.StockCarton;
 import rampart.core.quantity.Size;
+import rampart.core.search.Stock;
 import rampart.core.words.Quantity;
 import rampart.server.house.House;
 import rampart.server.house.Trail;
@@ -31,6 +35,15 @@ public class Stores {
     /** Smallest first. */
     public List<StoredCarton> cartons() {
         return stock.cartons();
+    }
+
+    /** What searches may take from: cartons, and by material the thicknesses of sheets. */
+    public Stock onHand() {
+        Map<String, List<Double>> sheets = new TreeMap<>();
+        for (StoredSheet sheet : sheets()) {
+            sheets.computeIfAbsent(sheet.foam(), id -> new ArrayList<>()).add(sheet.thicknessMm());
+        }
+        return new Stock(cartons().stream().map(StoredCarton::carton).toList(), sheets);
     }
 
     public List<StoredSheet> sheets() {

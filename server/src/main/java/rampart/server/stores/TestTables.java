@@ -2,6 +2,7 @@ package rampart.server.stores;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.function.Supplier;
+import rampart.formats.FitBasis;
 import rampart.formats.TestedFoam;
 
 /** Tables of test data of a foam, as they were given; empty where there is none. */
@@ -22,8 +23,7 @@ public record TestTables(
     }
 
     /** @throws rampart.formats.UnreadableFileException with every row that is wrong, under {@code /tests} */
-    public TestedFoam fitted(double stiffnessPerC) {
-        return Materials.under(
-                "/tests", (Supplier<TestedFoam>) () -> TestedFoam.of(drops, creep, vibration, stiffnessPerC));
+    public TestedFoam fitted(FitBasis foam) {
+        return Materials.under("/tests", (Supplier<TestedFoam>) () -> TestedFoam.of(drops, creep, vibration, foam));
     }
 }

@@ -22,7 +22,7 @@ import rampart.server.support.RunningRampart;
 @ExtendWith(RunningRampart.class)
 class DoorTest {
     private static final String LIMITS =
-            "{\"build\":\"any\",\"foams\":[],\"longestMm\":null,\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":false,\"stockOnly\":false,\"stepMm\":10}";
+            "{\"build\":\"any\",\"foams\":[],\"longestMm\":null,\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":false,\"stockOnly\":false}";
 
     private final Http http = Http.signedIn();
 

@@ -286,7 +286,7 @@ class MaterialApiTest {
                 .isEqualTo(403);
         assertThat(packer.post(
                                 "api/stores/fits",
-                                "{\"stiffnessPerC\":0,\"tests\":{\"drops\":\"\",\"creep\":\"\",\"vibration\":\"\"}}")
+                                "{\"foam\":{\"stiffnessPerC\":0,\"substance\":\"pe\"},\"tests\":{\"drops\":\"\",\"creep\":\"\",\"vibration\":\"\"}}")
                         .status())
                 .isEqualTo(200);
     }

@@ -178,7 +178,7 @@ class PackResourceTest {
         assertThat(first.status()).as(first.body()).isEqualTo(201);
         assertThat(first.json().path("number").asInt()).isEqualTo(1);
         assertThat(first.json().path("author").asString()).isEqualTo("designer");
-        assertThat(first.json().path("rules").asInt()).isEqualTo(1);
+        assertThat(first.json().path("rules").asInt()).isEqualTo(2);
         assertThat(first.json().path("catalogue").asString()).hasSize(64);
         String frozen = http.get("api/packs/" + id + "/revisions/1").body();
         String changed = GAUGE.replace("\"massKg\": 4.8", "\"massKg\": 9.9");
@@ -269,7 +269,7 @@ class PackResourceTest {
                         .path("foams")
                         .valueStream()
                         .filter(f -> !f.path("own").asBoolean()))
-                .hasSize(13);
+                .hasSize(17);
         assertThat(catalogue
                         .path("boards")
                         .valueStream()

@@ -24,11 +24,7 @@ class ProposalApiTest {
         ObjectNode request = MAPPER.createObjectNode();
         request.set("pack", MAPPER.readTree(Http.demoPack(pack)));
         ObjectNode limits = request.putObject("limits");
-        limits.put("build", "any")
-                .put("reusable", false)
-                .put("handCut", true)
-                .put("stockOnly", false)
-                .put("stepMm", 20);
+        limits.put("build", "any").put("reusable", false).put("handCut", true).put("stockOnly", false);
         limits.putNull("longestMm").putNull("lengthAndGirthMm").putArray("foams");
         return request;
     }
@@ -45,7 +41,7 @@ class ProposalApiTest {
                     http.post("api/evaluations", wall.path("pack").toString()).json();
             assertThat(evaluation.path("verdict").asString()).isEqualTo("holds");
             assertThat(evaluation.path("grossMassKg").asDouble())
-                    .isEqualTo(wall.path("grossMassKg").asDouble());
+                    .isEqualTo(wall.at("/figures/grossMassKg").asDouble());
         }
     }
 
@@ -66,16 +62,19 @@ class ProposalApiTest {
         JsonNode last = read.get(read.size() - 1).path("answer");
         assertThat(last.path("proposals").size())
                 .isEqualTo(whole.path("proposals").size());
-        assertThat(last.at("/proposals/0/volumeL")).isEqualTo(whole.at("/proposals/0/volumeL"));
+        assertThat(last.at("/proposals/0/figures/volumeL")).isEqualTo(whole.at("/proposals/0/figures/volumeL"));
     }
 
     @Test
     void badInputNamesFieldValueAndWhatIsAllowed() {
         ObjectNode odd = request("20-rain-gauge");
-        ((ObjectNode) odd.path("limits")).put("build", "triple").put("stepMm", 1);
+        ((ObjectNode) odd.path("limits")).put("build", "triple").put("longestMm", 0);
         Answer refused = http.post("api/proposals", odd.toString());
         assertThat(refused.status()).isEqualTo(400);
-        assertThat(refused.body()).contains("/limits.build").contains("triple").contains("a step is 5 to 100 mm");
+        assertThat(refused.body())
+                .contains("/limits.build")
+                .contains("triple")
+                .contains("an outside edge is 1 to 10000 mm");
 
         ObjectNode foam = request("20-rain-gauge");
         ((ObjectNode) foam.path("limits")).putArray("foams").add("cheese");
@@ -105,7 +104,7 @@ class ProposalApiTest {
         assertThat(quick.path("doubted").asBoolean()).isTrue();
         assertThat(quick.path("verdict").asString()).isEqualTo("thin");
         assertThat(timed.path("doubted").asBoolean()).isFalse();
-        assertThat(timed.path("verdict").asString()).isNotEqualTo("thin");
+        assertThat(timed.path("workedInTime").asBoolean()).isTrue();
         for (JsonNode drop : timed.path("drops")) {
             assertThat(drop.path("simulatedG").isNumber())
                     .isEqualTo(drop.path("counted").asBoolean());

@@ -27,7 +27,7 @@ import rampart.server.support.RunningRampart;
 @ExtendWith(RunningRampart.class)
 class SearchLimitsTest {
     private static final String LIMITS = "{\"build\":\"any\",\"foams\":[],\"longestMm\":null,\"lengthAndGirthMm\":null,"
-            + "\"reusable\":false,\"handCut\":false,\"stockOnly\":false,\"stepMm\":5}";
+            + "\"reusable\":false,\"handCut\":false,\"stockOnly\":false}";
 
     private final Http http = Http.signedIn();
     private final String body = "{\"pack\":" + Http.demoPack("30-seismometer") + ",\"limits\":" + LIMITS + "}";

@@ -24,15 +24,22 @@ class SearchTest {
     void theFirstWallHoldsAndKeepsItemAndJourney() {
         Answer answer = http.post("api/first-walls", GAUGE);
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
-        JsonNode wall = answer.json();
-        assertThat(wall.path("holds").asBoolean()).isTrue();
-        assertThat(wall.path("because").isNull()).isTrue();
-        JsonNode pack = wall.path("pack");
-        assertThat(pack.path("layers").size()).isGreaterThan(1);
-        assertThat(pack.at("/layers/0/id").asString()).isNotEmpty();
-        assertThat(pack.at("/item/massKg").asDouble()).isEqualTo(4.8);
-        JsonNode evaluation = http.post("api/evaluations", pack.toString()).json();
-        assertThat(evaluation.path("verdict").asString()).isEqualTo("holds");
+        JsonNode found = answer.json();
+        assertThat(found.path("walls").size()).isPositive();
+        assertThat(found.path("ways").size()).isZero();
+        for (JsonNode wall : found.path("walls")) {
+            assertThat(wall.path("kind").asString()).isIn("stock", "single", "nested");
+            assertThat(wall.path("carton").isNull())
+                    .isEqualTo(!wall.path("kind").asString().equals("stock"));
+            JsonNode pack = wall.path("pack");
+            assertThat(pack.path("layers").size()).isGreaterThan(1);
+            assertThat(pack.at("/layers/0/id").asString()).isNotEmpty();
+            assertThat(pack.at("/item/massKg").asDouble()).isEqualTo(4.8);
+            JsonNode evaluation = http.post("api/evaluations", pack.toString()).json();
+            assertThat(evaluation.path("verdict").asString()).isEqualTo("holds");
+            assertThat(wall.at("/figures/volumeL").asDouble()).isPositive();
+            assertThat(wall.at("/figures/layers").asInt()).isGreaterThan(1);
+        }
     }
 
     @Test
@@ -42,7 +49,7 @@ class SearchTest {
         assertThat(beginnings.path("journeys").size()).isGreaterThanOrEqualTo(5);
         for (JsonNode journey : beginnings.path("journeys")) {
             ObjectNode pack = (ObjectNode) JsonMapper.shared().readTree(GAUGE);
-            pack.put("format", "rampart-pack/2").set("journey", journey.path("journey"));
+            pack.put("format", "rampart-pack/3").set("journey", journey.path("journey"));
             Answer answer = http.post("api/first-walls", pack.toString());
             assertThat(answer.status()).as(journey.path("id").asString()).isEqualTo(200);
         }
@@ -50,11 +57,13 @@ class SearchTest {
 
     @Test
     void saysWhatHasToGive() {
-        JsonNode wall = http.post("api/first-walls", GAUGE.replace("\"massKg\": 4.8", "\"massKg\": 28"))
+        JsonNode found = http.post("api/first-walls", GAUGE.replace("\"massKg\": 4.8", "\"massKg\": 28"))
                 .json();
-        assertThat(wall.path("holds").asBoolean()).isFalse();
-        assertThat(wall.path("relax").asString()).isEqualTo("lift");
-        assertThat(wall.path("because").asString()).contains("Two people");
+        assertThat(found.path("walls").size()).isZero();
+        JsonNode way = found.at("/ways/0");
+        assertThat(way.path("demand").asString()).isEqualTo("lift");
+        assertThat(way.path("because").asString()).contains("Two people");
+        assertThat(way.at("/pack/layers").size()).isGreaterThan(1);
     }
 
     @Test

@@ -101,6 +101,7 @@ class AccessibilityTest {
         browser.see(".fit");
         check("bench, stock");
         browser.button("Walls").click();
+        browser.type("[aria-label='Longest outside edge, mm']", "100");
         browser.button("Propose walls").click();
         browser.see(".miss");
         check("bench, walls, nearest miss");

@@ -55,7 +55,7 @@ class BetterWallsTest {
         bench("40-gravimeter");
         browser.see("[data-timed=there]");
         assertThat(browser.see("[data-verdict]").getDomAttribute("data-verdict"))
-                .isEqualTo("holds");
+                .isEqualTo("thin");
         browser.button("Watch this fall slowly").click();
         WebElement scrub = browser.see(".player input[type=range]");
         String peak = browser.text(".player .now");

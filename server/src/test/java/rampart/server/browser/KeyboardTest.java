@@ -88,6 +88,9 @@ class KeyboardTest {
         press(Keys.SPACE);
         press(Keys.ARROW_DOWN, Keys.ARROW_DOWN, Keys.ARROW_DOWN);
         browser.until(() -> browser.see("[aria-label='First wall']").getText().contains("Holds"));
+        // The wall made to size: its thickness is the same all round.
+        tabTo("input[name='wall']");
+        press(Keys.ARROW_DOWN);
         tabToButton("Put it on the bench");
         press(Keys.ENTER);
         browser.see(".marker");

@@ -68,7 +68,9 @@ class NarrowTest {
         browser.until(() -> "breaks".equals(browser.see("[data-verdict]").getDomAttribute("data-verdict")));
         browser.button("What would mend it").click();
         browser.see(".remedy").click();
-        browser.until(() -> !"breaks".equals(browser.see("[data-verdict]").getDomAttribute("data-verdict")));
+        browser.until(() -> browser.driver()
+                .findElement(org.openqa.selenium.By.cssSelector("button[title=Undo]"))
+                .isEnabled());
         browser.button("Revisions").click();
         browser.see("dialog[open]");
         fits("revisions");

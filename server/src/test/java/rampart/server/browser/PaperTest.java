@@ -37,7 +37,7 @@ class PaperTest {
                     .as("outside length, measured on the page")
                     .isCloseTo(evaluation.at("/outsideMm/length").asDouble(), within(0.01));
             assertThat(browser.text(".paper"))
-                    .contains("Pieces to cut", "96.8 × 77.5", "528 × 408 × 441 mm inside", "Thin. Weakest");
+                    .contains("Pieces to cut", "100 × 75", "528 × 408 × 441 mm inside", "Thin. Weakest");
 
             browser.button("inches").click();
             browser.until(() -> browser.text(".paper").contains("20 25/32"));

@@ -61,7 +61,7 @@ class FuzzTest {
                 "POST",
                 "api/proposals",
                 "{\"pack\":" + small + ",\"limits\":{\"build\":\"single\",\"foams\":[\"pe-28\"],\"longestMm\":400,"
-                        + "\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":true,\"stockOnly\":false,\"stepMm\":25}}",
+                        + "\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":true,\"stockOnly\":false}}",
                 designer));
         all.add(new Target(
                 "POST",

@@ -166,7 +166,7 @@ public final class PeopleAtOnce {
 
     private void propose(Http person, ObjectNode pack) {
         String body = "{\"pack\":" + pack + ",\"limits\":{\"build\":\"any\",\"foams\":[],\"longestMm\":null,"
-                + "\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":false,\"stockOnly\":false,\"stepMm\":10}}";
+                + "\"lengthAndGirthMm\":null,\"reusable\":false,\"handCut\":false,\"stockOnly\":false}}";
         long begin = System.nanoTime();
         Answer answer = person.post("api/proposals", body);
         if (answer.status() == 200) {

@@ -1,0 +1,27 @@
+package rampart.core.check;
+
+import java.util.List;
+
+/** All checks but the drops, in the order in which ties are settled (rule 28). */
+public final class Checks {
+    /** The one list. */
+    public static final List<CheckRule> AFTER_DROPS = List.of(
+            new StrainCheck(),
+            new BucklingCheck(),
+            new CreepCheck(),
+            new VibrationCheck(),
+            new StackCheck(),
+            new BoardLimitsCheck(),
+            new LiftCheck(),
+            new FitCheck(),
+            new MovementCheck(),
+            new MaterialCheck(),
+            new SettlingCheck(),
+            new SqueezeCheck(),
+            new HoldDownCheck(),
+            new ComponentCheck(),
+            new JointCheck(),
+            new StandingCheck());
+
+    private Checks() {}
+}

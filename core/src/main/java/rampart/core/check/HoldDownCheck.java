@@ -1,0 +1,143 @@
+package rampart.core.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.Units;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Figure;
+import rampart.core.verdict.Working;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+
+/**
+ * What the lid's pressure does where a carton is closed over more than it holds (rule 41): it must carry the contents
+ * turned upside down ({@code hold-down}), and must not press an item harder than it bears ({@code pressure}).
+ */
+final class HoldDownCheck implements CheckRule {
+    private static final double LEVEL_FROM = 0.10;
+    /** The law of static squeeze holds up to here. */
+    private static final double KNOWN_TO = 0.40;
+
+    @Override
+    public String id() {
+        return "hold-down";
+    }
+
+    @Override
+    public List<Check> on(EvaluationContext context) {
+        List<Check> holding = new ArrayList<>();
+        List<Check> pressing = new ArrayList<>();
+        OptionalDouble bears = context.pack().item().properties().bearsKpa();
+        for (Squeezed box : Squeezed.all(context)) {
+            if (!box.overFilled()) {
+                continue;
+            }
+            double strain = box.squeeze(Axis.Z);
+            List<LaidCushion> above = box.cushions().stream()
+                    .filter(cushion -> cushion.cushions(Face.TOP))
+                    .toList();
+            above.stream()
+                    .min(Comparator.comparingDouble(cushion -> forceN(cushion, strain)))
+                    .ifPresent(cushion -> holding.add(holdDown(cushion, strain)));
+            if (bears.isPresent()) {
+                int onItem = context.layout().cushions().get(0).layer();
+                above.stream()
+                        .filter(cushion -> cushion.layer() == onItem)
+                        .forEach(cushion -> pressing.add(pressure(cushion, strain, bears.getAsDouble())));
+            }
+        }
+        List<Check> checks = new ArrayList<>();
+        holding.stream().min(Comparator.comparingDouble(HoldDownCheck::margin)).ifPresent(checks::add);
+        checks.addAll(pressing);
+        return checks;
+    }
+
+    private static double margin(Check check) {
+        return check.margin().orElse(0);
+    }
+
+    private static double stressKpa(LaidCushion cushion, double strain) {
+        return cushion.foam().squeezeKpa() * Math.min(1, strain / LEVEL_FROM);
+    }
+
+    private static double forceN(LaidCushion cushion, double strain) {
+        return stressKpa(cushion, strain) * cushion.bearingMm2().top() / 1000;
+    }
+
+    private static Check holdDown(LaidCushion cushion, double strain) {
+        double weight = cushion.movingMassKg() * Units.STANDARD_GRAVITY;
+        double force = forceN(cushion, strain);
+        Supplier<List<Sentence>> because = () -> List.of((force < weight ? Say.DROPS_AWAY : Say.HELD_DOWN)
+                .of(Quantity.newton(weight), Term.name(cushion.foam().name()), Quantity.newton(force)));
+        Supplier<Working> working = () -> {
+            List<Figure> figures = new ArrayList<>(pressed(cushion, strain));
+            figures.add(
+                    Figure.law("A", "bearing area on top", cushion.bearingMm2().top() / 100, "cm2"));
+            figures.add(Figure.law("F", "what the lid presses with", force, "N"));
+            figures.add(Figure.law("m", "mass under it", cushion.movingMassKg(), "kg"));
+            figures.add(Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"));
+            return new Working("D = m*g", List.of("p = " + law(strain), "F = p*A/10"), figures, notes(strain));
+        };
+        return Check.judged(
+                "hold-down",
+                "Held down by the lid",
+                Check.Where.layerFace(cushion.layer(), Face.TOP),
+                weight,
+                OptionalDouble.of(force),
+                "N",
+                because,
+                working);
+    }
+
+    private static Check pressure(LaidCushion cushion, double strain, double bearsKpa) {
+        double stress = stressKpa(cushion, strain);
+        Supplier<List<Sentence>> because =
+                () -> List.of(Say.LID_PRESSES.of(Quantity.kpa(stress), Quantity.kpa(bearsKpa)));
+        Supplier<Working> working = () -> {
+            List<Figure> figures = new ArrayList<>(pressed(cushion, strain));
+            figures.add(Figure.input("L", "lasting pressure that the item bears", bearsKpa, "kPa"));
+            return new Working("p = " + law(strain), List.of(), figures, notes(strain));
+        };
+        return Check.judged(
+                "pressure",
+                "Pressure of the lid on the item",
+                Check.Where.layerFace(cushion.layer(), Face.TOP),
+                stress,
+                OptionalDouble.of(bearsKpa),
+                "kPa",
+                because,
+                working);
+    }
+
+    private static String law(double strain) {
+        return strain < LEVEL_FROM ? "s25*e/el" : "s25";
+    }
+
+    private static List<Figure> pressed(LaidCushion cushion, double strain) {
+        return List.of(
+                new Figure(
+                        "s25",
+                        Say.STRESS_SQUEEZED.of(Term.name(cushion.foam().name())),
+                        cushion.foam().squeezeKpa(),
+                        "kPa",
+                        cushion.foam().basis(),
+                        cushion.foam().source()),
+                Figure.law("e", "share of the foam pressed in", strain, ""),
+                Figure.assumed("el", "where the stress stays level", LEVEL_FROM, "", "straight to a tenth, then level"),
+                Figure.law("p", "stress on the foam", stressKpa(cushion, strain), "kPa"));
+    }
+
+    private static List<Sentence> notes(double strain) {
+        return strain > KNOWN_TO
+                ? List.of(Sentence.plain("Pressed in by more than 40 %: the law of squeeze is not meant for that."))
+                : List.of();
+    }
+}

@@ -1,0 +1,107 @@
+package rampart.core.check;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import rampart.core.drop.Drop;
+import rampart.core.item.Feature;
+import rampart.core.item.Item;
+import rampart.core.quantity.Basis;
+import rampart.core.quantity.Units;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Figure;
+import rampart.core.verdict.Working;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+
+/** A heavy part on an arm (rule 44): its weight at the hardest counted drop bends its joint. */
+public final class JointCheck implements CheckRule {
+    private static final double MM_PER_M = 1000;
+
+    @Override
+    public String id() {
+        return "joint";
+    }
+
+    /** The part that a check of this id is about; empty where it is of another kind. */
+    public static Optional<Feature> part(Item item, String id) {
+        List<Feature> parts = onArms(item);
+        for (int i = 0; i < parts.size(); i++) {
+            if (id.equals(id(i))) {
+                return Optional.of(parts.get(i));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static String id(int index) {
+        return "joint." + (index + 1);
+    }
+
+    private static List<Feature> onArms(Item item) {
+        return item.properties().features().stream().filter(Feature::onArm).toList();
+    }
+
+    @Override
+    public boolean quick() {
+        return false;
+    }
+
+    @Override
+    public List<Check> on(EvaluationContext context) {
+        List<Feature> parts = onArms(context.pack().item());
+        if (parts.isEmpty()) {
+            return List.of();
+        }
+        Drop hardest = context.drops().stream()
+                .filter(Drop::counted)
+                .reduce((a, b) -> b.g() > a.g() ? b : a)
+                .orElseThrow();
+        return IntStream.range(0, parts.size())
+                .mapToObj(i -> check(parts.get(i), i, hardest))
+                .toList();
+    }
+
+    private static Check check(Feature part, int index, Drop drop) {
+        double kg = part.massKg().getAsDouble();
+        double mm = part.armMm().getAsDouble();
+        double moment = kg * drop.g() * Units.STANDARD_GRAVITY * mm / MM_PER_M;
+        Term falls = Term.name(drop.id().does());
+        Term name = Term.name(part.name());
+        Supplier<List<Sentence>> because = () -> List.of(
+                part.jointBearsNm().isPresent()
+                        ? Say.JOINT_BEARS.of(
+                                falls,
+                                name,
+                                Quantity.nm(moment),
+                                Quantity.nm(part.jointBearsNm().getAsDouble()))
+                        : Say.JOINT_UNKNOWN.of(falls, name, Quantity.nm(moment)));
+        Supplier<Working> working = () -> Working.noted(
+                "M = m*G*g*r/1000",
+                List.of(),
+                List.of(
+                        Figure.input("m", "mass of the part", kg, "kg"),
+                        new Figure(
+                                "G",
+                                Say.PEAK_OF.of(Term.name(drop.id().id())),
+                                drop.g(),
+                                "G",
+                                Basis.NOMINAL,
+                                "the drop's own check"),
+                        Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
+                        Figure.input("r", "from the joint to the middle of the part", mm, "mm")),
+                "The part is taken as stiff, the blow square to its arm.");
+        return Check.judged(
+                id(index),
+                "A heavy part on an arm",
+                part.face().map(Check.Where::face).orElse(Check.Where.PACK),
+                moment,
+                part.jointBearsNm(),
+                "Nm",
+                because,
+                working);
+    }
+}

@@ -1,0 +1,70 @@
+package rampart.core.check;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+import rampart.core.quantity.Axis;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Figure;
+import rampart.core.verdict.Working;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+
+/** A carton closed over more than it holds (rule 40): share of the foam that is pressed in, against a fifth. */
+final class SqueezeCheck implements CheckRule {
+    private static final double RIGHT_FROM = 0.05;
+    private static final double RIGHT_TO = 0.15;
+
+    @Override
+    public String id() {
+        return "squeeze";
+    }
+
+    @Override
+    public List<Check> on(EvaluationContext context) {
+        Squeezed tightest = null;
+        for (Squeezed box : Squeezed.all(context)) {
+            boolean pressed = !box.box().stock() && box.squeeze(box.tightest()) > 0;
+            if (pressed && (tightest == null || box.squeeze(box.tightest()) > tightest.squeeze(tightest.tightest()))) {
+                tightest = box;
+            }
+        }
+        return tightest == null ? List.of() : List.of(check(tightest));
+    }
+
+    private static Check check(Squeezed box) {
+        Axis axis = box.tightest();
+        double squeeze = box.squeeze(axis);
+        double over = -box.box().slack().along(axis);
+        Supplier<List<Sentence>> because = () -> {
+            Quantity share = Quantity.percent(squeeze);
+            if (squeeze > Squeezed.BULGES_OVER) {
+                return List.of(Say.SQUEEZED_BULGES.of(share, Quantity.wholeMm(box.bulgeMm())));
+            }
+            boolean right = squeeze >= RIGHT_FROM && squeeze <= RIGHT_TO;
+            return List.of((right ? Say.SQUEEZED_RIGHT : Say.SQUEEZED).of(share));
+        };
+        Supplier<Working> working = () -> Working.noted(
+                "D = o/T",
+                List.of(),
+                List.of(
+                        Figure.input("o", "contents over inside", over, "mm"),
+                        Figure.law(
+                                "T",
+                                "foam on both sides, or what is pressed where there is none",
+                                over / squeeze,
+                                "mm"),
+                        Figure.assumed("L", "where a carton begins to bulge", Squeezed.BULGES_OVER, "", "a fifth")),
+                "The drops are worked with the full thickness; what is pressed in beforehand is neglected.");
+        return Check.judged(
+                "squeeze",
+                "Pressed together when closed",
+                Check.Where.layer(box.box().layer()),
+                squeeze,
+                OptionalDouble.of(Squeezed.BULGES_OVER),
+                "",
+                because,
+                working);
+    }
+}

@@ -1,0 +1,149 @@
+package rampart.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import rampart.core.box.CartonState;
+import rampart.core.box.RegularSlotted;
+import rampart.core.box.StackStrength;
+import rampart.core.journey.Stack;
+import rampart.core.quantity.Basis;
+import rampart.core.quantity.Units;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Figure;
+import rampart.core.verdict.Working;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+
+/** The pile on top against what the outer carton carries (rules 24, 25 and 42). */
+public final class StackCheck implements CheckRule {
+    private static final double TESTED_HEIGHT_OVER_PERIMETER = 1.0 / 7;
+    private static final String MULTIPLIERS = "Fibre Box Handbook, from memory";
+
+    @Override
+    public String id() {
+        return "stack";
+    }
+
+    @Override
+    public List<Check> on(EvaluationContext context) {
+        return context.pack()
+                .journey()
+                .stack()
+                .map(stack -> List.of(check(context, stack)))
+                .orElse(List.of());
+    }
+
+    private static Check check(EvaluationContext context, Stack stack) {
+        RegularSlotted carton = context.layout().outer().carton();
+        double boxesAbove = boxesAbove(stack, carton);
+        double gross = context.layout().grossMassKg();
+        double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
+        StackStrength strength = StackStrength.of(carton, stack);
+        boolean ordinary = !context.cartonsMatter();
+        CartonState.Condition condition = ordinary
+                ? CartonState.Condition.NEW
+                : Squeezed.outer(context).state().condition();
+        double bulgeMm = ordinary ? 0 : Squeezed.outer(context).bulgeMm();
+        double bulge = CartonState.bulgeFactor(bulgeMm);
+        double limit = strength.strengthN() * condition.factor() * bulge;
+        boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();
+        return Check.judged(
+                "stack",
+                "Standing in a pile",
+                Check.Where.layer(context.layout().outer().layer()),
+                demand,
+                OptionalDouble.of(limit),
+                "N",
+                () -> because(boxesAbove, demand, limit, low, condition, bulgeMm, bulge),
+                () -> derated(
+                        working(stack, carton, strength, boxesAbove, gross, low), condition, bulgeMm, bulge, limit));
+    }
+
+    private static List<Sentence> because(
+            double boxesAbove,
+            double demand,
+            double limit,
+            boolean low,
+            CartonState.Condition condition,
+            double bulgeMm,
+            double bulge) {
+        List<Sentence> text = new ArrayList<>();
+        text.add((boxesAbove == 1 ? Say.BOX_ABOVE : Say.BOXES_ABOVE)
+                .of(Quantity.count(boxesAbove), Quantity.newton(demand), Quantity.newton(limit)));
+        if (low) {
+            text.add(Sentence.plain("So low a carton was not tested for this formula."));
+        }
+        if (condition != CartonState.Condition.NEW) {
+            text.add(Say.CARTON_IS.of(Term.name(condition.words()), Quantity.number(condition.factor(), 2)));
+        }
+        if (bulge < 1) {
+            text.add(Say.BULGES.of(Quantity.wholeMm(bulgeMm), Quantity.percent(1 - bulge)));
+        }
+        return text;
+    }
+
+    /** The working with what the state of the carton takes from its strength (rule 42), where it takes something. */
+    private static Working derated(
+            Working asNew, CartonState.Condition condition, double bulgeMm, double bulge, double limit) {
+        if (condition == CartonState.Condition.NEW && bulge == 1) {
+            return asNew;
+        }
+        List<Figure> figures = new ArrayList<>(asNew.figures());
+        figures.replaceAll(f -> f.symbol().equals("S") ? Figure.law("S", f.name(), limit, "N") : f);
+        figures.add(Figure.assumed(
+                "kc", Say.CARTON_CONDITION.of(Term.name(condition.words())), condition.factor(), "", "rule 42"));
+        figures.add(Figure.assumed("kb", Say.BULGE_OF.of(Quantity.wholeMm(bulgeMm)), bulge, "", "rule 42"));
+        return new Working(asNew.formula(), List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp*kc*kb"), figures, asNew.notes());
+    }
+
+    private static Working working(
+            Stack stack, RegularSlotted carton, StackStrength strength, double boxesAbove, double gross, boolean low) {
+        List<Figure> figures = new ArrayList<>(List.of(
+                Figure.law("N", "boxes above", boxesAbove, ""),
+                Figure.law("m", "gross mass", gross, "kg"),
+                Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
+                Figure.law("S", "strength of the carton", strength.strengthN(), "N"),
+                Figure.std("K", "McKee's constant", StackStrength.MCKEE, "", "McKee 1963, from memory"),
+                Figure.nominal(
+                        "ECT",
+                        "edge crush of the board",
+                        strength.edgeCrushNPerMm(),
+                        "N/mm",
+                        carton.board().name()),
+                Figure.nominal("c", "caliper", strength.caliperMm(), "mm", "typical for the flute"),
+                Figure.law("Z", "inside perimeter", strength.perimeterMm(), "mm"),
+                Figure.std(
+                        "kd",
+                        Say.DAYS_UNDER_LOAD.of(Quantity.number(stack.days(), 1)),
+                        strength.daysFactor(),
+                        "",
+                        MULTIPLIERS),
+                Figure.std(
+                        "kh",
+                        Say.HUMIDITY.of(Quantity.percent(stack.relativeHumidity())),
+                        strength.humidityFactor(),
+                        "",
+                        MULTIPLIERS),
+                Figure.std("kp", stack.pattern().words(), strength.patternFactor(), "", MULTIPLIERS)));
+        if (stack.relativeHumidity() > 0.9) {
+            figures.add(Figure.of("w", "multiplier at 100 % humidity, added", 0.15, "", Basis.ASSUMED, "rule 25"));
+        }
+        List<Sentence> notes = new ArrayList<>();
+        notes.add(Sentence.plain("No safety factor is in it. The contents carry nothing. Overhang, gaps in a pallet and"
+                + " rough handling are not applied."));
+        if (low) {
+            notes.add(Sentence.plain(
+                    "The carton is lower than a seventh of its perimeter, where the formula was not tested."));
+        }
+        return new Working("D = N*m*g", List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp"), figures, notes);
+    }
+
+    private static double boxesAbove(Stack stack, RegularSlotted carton) {
+        double levels = Math.floor(
+                Units.roundTo9Decimals(stack.heightMm() / carton.outside().heightMm()));
+        return Math.max(0, levels - 1);
+    }
+}

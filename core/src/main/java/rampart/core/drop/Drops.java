@@ -1,0 +1,251 @@
+package rampart.core.drop;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rampart.core.cushion.DropLayer;
+import rampart.core.cushion.ImpactSolver;
+import rampart.core.item.Item;
+import rampart.core.journey.Climate;
+import rampart.core.layout.ContactPatch;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layout;
+import rampart.core.pack.Pack;
+import rampart.core.prove.SimulatedDrop;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Face;
+
+/** Works the drops of one pack: direction, springs, and the worst of all conditions (rules 12 to 21 and 30). */
+public final class Drops {
+    /** Offset over item size beyond which the item tips (rule 19). */
+    public static final double TIPS_BEYOND = 1.0 / 6;
+
+    private static final double GREATEST_SKEW = 0.8;
+
+    private final Pack pack;
+    private final Layout layout;
+    private final double heightMm;
+    private final Map<Integer, Double> creep;
+
+    /** @param creep share of the bottom's thickness that a layer has lost (rule 21) */
+    public Drops(Pack pack, Layout layout, double heightMm, Map<Integer, Double> creep) {
+        this.pack = pack;
+        this.layout = layout;
+        this.heightMm = heightMm;
+        this.creep = creep;
+    }
+
+    /** All 26 in their order; blows that meet the very same springs are worked once. */
+    public List<Drop> all() {
+        List<Drop> all = new ArrayList<>(DropId.ALL.size());
+        List<Blow> worked = new ArrayList<>(DropId.ALL.size());
+        List<ImpactSolver.Worst> answers = new ArrayList<>(DropId.ALL.size());
+        for (DropId id : DropId.ALL) {
+            Blow blow = blow(id, -1, 1);
+            int known = 0;
+            while (known < worked.size() && !worked.get(known).equalTo(blow)) {
+                known++;
+            }
+            if (known == worked.size()) {
+                worked.add(blow);
+                answers.add(worst(blow));
+            }
+            all.add(drop(id, blow, answers.get(known)));
+        }
+        return all;
+    }
+
+    /** Drops that meet the very same springs, in their order: the first of a group stands for all of it. */
+    public List<List<DropId>> alike(List<DropId> ids) {
+        List<Blow> blows = new ArrayList<>(ids.size());
+        List<List<DropId>> groups = new ArrayList<>(ids.size());
+        for (DropId id : ids) {
+            Blow blow = blow(id, -1, 1);
+            int known = 0;
+            while (known < blows.size() && !blows.get(known).equalTo(blow)) {
+                known++;
+            }
+            if (known == blows.size()) {
+                blows.add(blow);
+                groups.add(new ArrayList<>());
+            }
+            groups.get(known).add(id);
+        }
+        return groups;
+    }
+
+    private Blow blow(DropId id, int scaledLayer, double areaFactor) {
+        return new Blow(cosine(id), springs(id, scaledLayer, areaFactor), loadFactors(id));
+    }
+
+    public Drop drop(DropId id) {
+        return drop(id, -1, 1);
+    }
+
+    /** The drop with the bearing areas of one layer multiplied by a factor; layer -1 leaves all as they are. */
+    public Drop drop(DropId id, int scaledLayer, double areaFactor) {
+        Blow blow = blow(id, scaledLayer, areaFactor);
+        return drop(id, blow, worst(blow));
+    }
+
+    /** What a drop meets: two that are equal in this have the same answer, to the bit. */
+    private record Blow(double[] cosine, List<DropLayer> springs, double[] loadFactors) {
+        boolean equalTo(Blow other) {
+            boolean equal = Arrays.equals(cosine, other.cosine) && Arrays.equals(loadFactors, other.loadFactors);
+            for (int j = 0; equal && j < springs.size(); j++) {
+                DropLayer mine = springs.get(j);
+                DropLayer theirs = other.springs.get(j);
+                equal = Arrays.equals(mine.areaM2(), theirs.areaM2())
+                        && Arrays.equals(mine.thicknessM(), theirs.thicknessM());
+            }
+            return equal;
+        }
+    }
+
+    private ImpactSolver.Worst worst(Blow blow) {
+        return new ImpactSolver(blow.springs(), blow.cosine(), heightMm / 1000)
+                .worst(temperaturesC(), pack.journey().drop().repeated(), blow.loadFactors());
+    }
+
+    private Drop drop(DropId id, Blow blow, ImpactSolver.Worst worst) {
+        List<Double> n = new ArrayList<>(blow.cosine().length);
+        for (double c : blow.cosine()) {
+            n.add(c);
+        }
+        return new Drop(
+                id,
+                List.copyOf(n),
+                id.countedIn(pack.journey().drop().sequence()),
+                worst.impact(),
+                worst.lockUpFraction(),
+                id.flat() && tips(id.faces().get(0)),
+                Optional.empty());
+    }
+
+    /** The same drop for a simulation, in every condition in which the closed form is worked. */
+    public List<SimulatedDrop> conditions(DropId id) {
+        double[] cosine = cosine(id);
+        List<DropLayer> springs = springs(id, -1, 1);
+        List<SimulatedDrop> all = new ArrayList<>();
+        for (double temperatureC : temperaturesC()) {
+            for (boolean repeated :
+                    pack.journey().drop().repeated() ? new boolean[] {false, true} : new boolean[] {false}) {
+                for (double load : loadFactors(id)) {
+                    all.add(new SimulatedDrop(springs, cosine, heightMm / 1000, temperatureC, repeated, load));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** True where this drop surely exceeds the limit; false says nothing. */
+    public boolean surelyExceeds(DropId id, double limitG) {
+        double[] cosine = cosine(id);
+        ImpactSolver solver = new ImpactSolver(springs(id, -1, 1), cosine, heightMm / 1000);
+        Climate climate = pack.journey().climate();
+        boolean repeated = pack.journey().drop().repeated();
+        return solver.exceeds(limitG, climate.minC(), repeated) || solver.exceeds(limitG, climate.maxC(), repeated);
+    }
+
+    private double[] temperaturesC() {
+        Climate climate = pack.journey().climate();
+        return climate.minC() == climate.maxC()
+                ? new double[] {climate.minC()}
+                : new double[] {climate.minC(), climate.maxC()};
+    }
+
+    private double[] loadFactors(DropId id) {
+        double skew = id.flat() ? skewFactor(id.faces().get(0)) : 1;
+        return skew == 1 ? new double[] {1} : new double[] {1, skew};
+    }
+
+    private double[] cosine(DropId id) {
+        int n = id.faces().size();
+        double[] cosine = new double[n];
+        double squares = 0;
+        for (int i = 0; i < n; i++) {
+            cosine[i] = layout.distanceMm().on(id.faces().get(i));
+            squares += cosine[i] * cosine[i];
+        }
+        for (int i = 0; i < n; i++) {
+            cosine[i] = squares > 0 && n > 1 ? cosine[i] / Math.sqrt(squares) : 1 / Math.sqrt(n);
+        }
+        return cosine;
+    }
+
+    private List<DropLayer> springs(DropId id, int scaledLayer, double areaFactor) {
+        List<DropLayer> springs = new ArrayList<>(layout.cushions().size());
+        for (LaidCushion cushion : layout.cushions()) {
+            springs.add(springs(id, cushion, cushion.layer() == scaledLayer ? areaFactor : 1));
+        }
+        return springs;
+    }
+
+    /** The patches on the struck faces; those of one face and thickness are one spring. */
+    private DropLayer springs(DropId id, LaidCushion cushion, double areaFactor) {
+        List<ContactPatch> patches = cushion.patches();
+        int[] side = new int[patches.size()];
+        double[] areaM2 = new double[patches.size()];
+        double[] thicknessM = new double[patches.size()];
+        int count = 0;
+        int sides = 0;
+        for (int s = 0; s < id.faces().size(); s++) {
+            Face face = id.faces().get(s);
+            double left = face == Face.BOTTOM ? 1 - creep.getOrDefault(cushion.layer(), 0.0) : 1;
+            int from = count;
+            for (int p = 0; p < patches.size(); p++) {
+                ContactPatch patch = patches.get(p);
+                if (patch.face() == face) {
+                    double mm = patch.thicknessMm() * 1e-3 * left;
+                    int same = from;
+                    while (same < count && thicknessM[same] != mm) {
+                        same++;
+                    }
+                    if (same == count) {
+                        side[count] = s;
+                        thicknessM[count] = mm;
+                        count++;
+                    }
+                    areaM2[same] += patch.areaMm2() * 1e-6 * areaFactor;
+                }
+            }
+            sides += count > from ? 1 : 0;
+        }
+        return new DropLayer(
+                cushion.layer(),
+                cushion.foam(),
+                cushion.movingMassKg(),
+                sides < id.faces().size(),
+                Arrays.copyOf(side, count),
+                Arrays.copyOf(areaM2, count),
+                Arrays.copyOf(thicknessM, count));
+    }
+
+    /** Share of the heaviest quarter against its even share: {@code (1+|p|)(1+|p'|)}, p = 3 e / L (rule 19). */
+    private double skewFactor(Face struck) {
+        double factor = 1;
+        for (Axis axis : Axis.values()) {
+            if (axis != struck.axis()) {
+                factor *= 1 + Math.min(GREATEST_SKEW, 3 * offset(axis));
+            }
+        }
+        return factor;
+    }
+
+    private boolean tips(Face struck) {
+        for (Axis axis : Axis.values()) {
+            if (axis != struck.axis() && offset(axis) > TIPS_BEYOND) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** How far off centre the item's mass is along this axis, over its size. */
+    private double offset(Axis axis) {
+        Item item = pack.item();
+        return Math.abs(item.centreOfMass().along(axis)) / item.size().along(axis);
+    }
+}

@@ -1,0 +1,69 @@
+package rampart.core.search;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import rampart.core.cost.MaterialCost;
+import rampart.core.cost.Prices;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
+import rampart.core.layout.Layer;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Pack;
+
+/** All walls of {@link WallSpace} within limits that hold and that no other outdoes ({@link ParetoFront}). */
+public final class Proposals {
+    private Proposals() {}
+
+    /**
+     * What was found.
+     *
+     * @param proposals smallest outside first; empty where nothing holds
+     * @param considered walls in the space that was gone through
+     * @param evaluated of these, how many had to be worked out blow by blow
+     * @param costed true where every part had a price, so that cost was compared
+     */
+    public record Answer(List<Proposal> proposals, long considered, long evaluated, boolean costed) {}
+
+    /**
+     * Walls for the item and journey of this pack; of its layers only the wraps round the item itself stay.
+     *
+     * @throws IllegalArgumentException if nobody has said what the item bears
+     * @throws SearchStoppedException if the watcher stops it
+     */
+    public static Answer find(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices, Watcher watcher) {
+        if (pack.item().fragility().leastLimitG().isEmpty()) {
+            throw new IllegalArgumentException("a proposal needs to know what the item bears, in G");
+        }
+        WallSpace space = new WallSpace(pack.item(), wraps(pack), catalogue, limits, prices);
+        WallSearch search =
+                new WallSearch(pack.item(), pack.journey(), catalogue, space, new Undominated(), Set.of(), watcher);
+        List<Proposal> proposals = search.run(space.frames()).stream()
+                .map(found -> proposal(pack, found, catalogue, prices))
+                .sorted(Comparator.comparingDouble(Proposal::volumeMm3).thenComparingDouble(Proposal::massKg))
+                .toList();
+        return new Answer(proposals, search.considered(), search.evaluated(), space.costed());
+    }
+
+    private static Proposal proposal(Pack pack, Found found, Catalogue catalogue, Prices prices) {
+        Evaluation evaluation = Evaluator.simulate(new Pack(pack.item(), pack.journey(), found.layers()), catalogue);
+        return new Proposal(
+                found.layers(),
+                found.stock(),
+                MaterialCost.of(pack.item().size(), found.layers(), evaluation.layout(), prices),
+                evaluation);
+    }
+
+    /** What lies round the item itself. */
+    static List<Layer> wraps(Pack pack) {
+        List<Layer> wraps = new ArrayList<>();
+        for (Layer layer : pack.layers()) {
+            if (!(layer instanceof Layer.Wrap)) {
+                break;
+            }
+            wraps.add(layer);
+        }
+        return wraps;
+    }
+}

@@ -1,0 +1,144 @@
+package rampart.core.verdict;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Supplier;
+import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Sentence;
+import rampart.core.words.Unit;
+
+/**
+ * One demand against one limit.
+ *
+ * @param id stable id, such as {@code drop.face.3}
+ * @param title in a packer's words
+ * @param layer index of the layer concerned, where one is
+ * @param face the face concerned, where one is
+ * @param demand what is asked
+ * @param limit what is borne; empty where nobody knows
+ * @param unit of both; empty for a fraction
+ * @param margin 1 - demand/limit, unrounded; empty where there is no limit
+ * @param spread between what the demand may lie by the test data of a material, where these say
+ * @param told the words, made when somebody reads them: a search over thousands of packs reads none
+ */
+public record Check(
+        String id,
+        String title,
+        OptionalInt layer,
+        Optional<Face> face,
+        double demand,
+        OptionalDouble limit,
+        String unit,
+        OptionalDouble margin,
+        Status status,
+        Optional<Spread> spread,
+        Told told) {
+
+    /** A check judged by the ordinary bands of rule 28; unknown without a limit. */
+    public static Check judged(
+            String id,
+            String title,
+            Where where,
+            double demand,
+            OptionalDouble limit,
+            String unit,
+            Supplier<List<Sentence>> because,
+            Supplier<Working> working) {
+        OptionalDouble margin =
+                limit.isPresent() ? OptionalDouble.of(1 - demand / limit.getAsDouble()) : OptionalDouble.empty();
+        Status status = margin.isPresent() ? Status.ofMargin(margin.getAsDouble()) : Status.UNKNOWN;
+        return new Check(
+                id,
+                title,
+                where.layer(),
+                where.face(),
+                demand,
+                limit,
+                unit,
+                margin,
+                status,
+                Optional.empty(),
+                new Told(because, working));
+    }
+
+    /** This check with a status that a rule fixes over the bands. */
+    public Check withStatus(Status fixed) {
+        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, spread, told);
+    }
+
+    /** This check with the spread of its demand; one that holds is thin where the spread reaches over the limit. */
+    public Check withSpread(Spread known) {
+        boolean crosses = limit.isPresent() && known.high() > limit.getAsDouble();
+        Status cautious = status == Status.HOLDS && crosses ? Status.THIN : status;
+        return new Check(id, title, layer, face, demand, limit, unit, margin, cautious, Optional.of(known), told);
+    }
+
+    /** This check with the margin that a rule fixes. */
+    public Check withMargin(double fixed) {
+        return new Check(id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, spread, told);
+    }
+
+    /** The title as it stands inside a sentence. */
+    public String titleInside() {
+        return inside(title);
+    }
+
+    /** A title as it stands inside a sentence. */
+    public static String inside(String title) {
+        return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
+    }
+
+    /** The demand as a quantity to be said; a fraction as percent. */
+    public Quantity demandSaid() {
+        return said(demand);
+    }
+
+    /** The limit in the same way. */
+    public Optional<Quantity> limitSaid() {
+        return limit.isPresent() ? Optional.of(said(limit.getAsDouble())) : Optional.empty();
+    }
+
+    private Quantity said(double value) {
+        double shown = unit.isEmpty() ? value * 100 : value;
+        double size = Math.abs(shown);
+        int places = size >= 20 ? 0 : size >= 2 ? 1 : 2;
+        return new Quantity(shown, unit.isEmpty() ? Unit.PERCENT : Unit.of(unit), places);
+    }
+
+    /** One sentence, or a few, that a packer understands. */
+    public List<Sentence> because() {
+        return told.because.get();
+    }
+
+    /** The numbers behind it. */
+    public Working working() {
+        return told.working.get();
+    }
+
+    /** Lowest and highest demand that the test data allow, in the unit of the check. */
+    public record Spread(double low, double high) {}
+
+    /** Two ways to tell the same check. */
+    public record Told(Supplier<List<Sentence>> because, Supplier<Working> working) {}
+
+    /** What a check is about. */
+    public record Where(OptionalInt layer, Optional<Face> face) {
+        public static final Where PACK = new Where(OptionalInt.empty(), Optional.empty());
+
+        public static Where layer(int layer) {
+            return new Where(OptionalInt.of(layer), Optional.empty());
+        }
+
+        public static Where layerFace(int layer, Face face) {
+            return new Where(OptionalInt.of(layer), Optional.of(face));
+        }
+
+        public static Where face(Face face) {
+            return new Where(OptionalInt.empty(), Optional.of(face));
+        }
+    }
+}
