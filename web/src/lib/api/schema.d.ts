@@ -1250,8 +1250,11 @@ export interface components {
         };
         DifferenceView: {
             effects: string[];
+            /** Format: int32 */
+            madeByRules: number | null;
             materials: components["schemas"]["MaterialChange"][];
             pack: components["schemas"]["PackFile"];
+            ruleEffects: string[];
         };
         DropView: {
             blow: components["schemas"]["BlowView"];

@@ -71,15 +71,20 @@
     const { data, problem } = await call(
       api.GET('/api/packs/{id}/revisions/{number}/differences', { params: { path: { id: bench.id, number } } })
     );
+    const rules = data?.madeByRules
+      ? ` It was made by edition ${data.madeByRules} of the rules; today's would change: ${
+          data.ruleEffects.join('; ') || 'no verdict'
+        }.`
+      : '';
     if (!data) {
       told = problem.detail;
     } else if (data.materials.length === 0) {
-      told = `Revision ${number}: the stores have the same figures today as it was made on.`;
+      told = `Revision ${number}: the stores have the same figures today as it was made on.${rules}`;
     } else {
       const words = data.materials.map((m) => `${m.name}: ${m.gone ? 'no longer in the stores' : m.words.join('; ')}`);
       told = `Revision ${number} was made on other figures. Today ${words.join('. ')}. With them: ${
         data.effects.join('; ') || 'no verdict would change'
-      }.`;
+      }.${rules}`;
     }
   }
 

@@ -13,6 +13,7 @@ import rampart.core.verdict.Status;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
+import rampart.formats.view.EvaluationView;
 
 /** What came of the differences between two packs: checks that turned, verdict, size and mass. */
 final class ComparedEffects {
@@ -43,10 +44,27 @@ final class ComparedEffects {
         return List.copyOf(effects);
     }
 
-    /** Checks of another status, blows of a kind told together: "falls flat on the left and right now break". */
+    /** What turned since a report was made, by other rules. */
+    static List<String> since(EvaluationView report, Evaluation after) {
+        List<String> effects = new ArrayList<>();
+        Status verdict = report.verdict().status();
+        if (verdict != after.verdict()) {
+            effects.add("verdict " + verdict.word() + " to " + after.verdict().word());
+        }
+        Map<String, Status> was = new HashMap<>();
+        report.checks().forEach(check -> was.put(check.id(), check.status().status()));
+        effects.addAll(turned(was, after));
+        return List.copyOf(effects);
+    }
+
     private static List<String> turned(Evaluation before, Evaluation after) {
         Map<String, Status> was = new HashMap<>();
         before.checks().forEach(check -> was.put(check.id(), check.status()));
+        return turned(was, after);
+    }
+
+    /** Checks of another status, blows of a kind told together: "falls flat on the left and right now break". */
+    private static List<String> turned(Map<String, Status> was, Evaluation after) {
         Map<Turn, List<Check>> turns = new LinkedHashMap<>();
         for (Check now : after.checks()) {
             if (was.containsKey(now.id()) && was.get(now.id()) != now.status()) {

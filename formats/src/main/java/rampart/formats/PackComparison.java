@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.material.Catalogue;
 import rampart.core.words.Wording;
+import rampart.formats.view.EvaluationView;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.MissingNode;
@@ -71,6 +72,11 @@ public record PackComparison(List<Part> parts, List<String> effects) {
     }
 
     /** What the differences between two packs do. */
+    /** What other rules do to a pack of which a report was kept: verdict and checks that turned. */
+    public static List<String> effects(EvaluationView report, Evaluation after) {
+        return ComparedEffects.since(report, after);
+    }
+
     public static List<String> effects(Evaluation before, Evaluation after, Wording wording) {
         return ComparedEffects.of(before, after, wording);
     }

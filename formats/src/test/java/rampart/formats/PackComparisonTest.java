@@ -10,8 +10,11 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.words.Wording;
+import rampart.formats.view.EvaluationView;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -132,5 +135,22 @@ class PackComparisonTest {
         assertThat(stock.parts().get(0).title()).isEqualTo("Outer carton");
         assertThat(stock.parts().get(0).words())
                 .isEqualTo("carton made to size to from stock, 600 × 500 × 500 mm inside");
+    }
+
+    /** A report that was kept of older rules against today's: the verdict and the checks that turned are told. */
+    @Test
+    void whatOtherRulesChangeOfAKeptReportIsTold() throws IOException {
+        PackFile file = gauge(t -> {});
+        Evaluation today = Evaluator.evaluate(file.pack(), StandardCatalogue.get());
+        EvaluationView kept = EvaluationView.of(today, Wording.METRIC);
+        assertThat(PackComparison.effects(kept, today)).isEmpty();
+        EvaluationView older = Json.MAPPER.readValue(
+                Json.MAPPER
+                        .writeValueAsString(kept)
+                        .replaceFirst("\"verdict\" : \"thin\"", "\"verdict\" : \"holds\"")
+                        .replaceAll("\"status\" : \"thin\"", "\"status\" : \"holds\""),
+                EvaluationView.class);
+        assertThat(PackComparison.effects(older, today))
+                .contains("verdict holds to thin", "standing on its pads now thin");
     }
 }

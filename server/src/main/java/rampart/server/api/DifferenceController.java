@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.evaluation.Evaluation;
 import rampart.core.material.Catalogue;
 import rampart.core.words.Wording;
 import rampart.formats.CatalogueFile;
@@ -21,6 +22,7 @@ import rampart.formats.HouseMaterials;
 import rampart.formats.MaterialChange;
 import rampart.formats.PackComparison;
 import rampart.formats.PackFile;
+import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.persistence.RevisionRepository.Revision;
@@ -35,11 +37,16 @@ class DifferenceController {
      *
      * @param materials those that have other figures now; empty where none has
      * @param effects what taking today's figures would change: verdict, checks that turn, size and mass
+     * @param madeByRules edition of the rules that a revision was made on, where it is an older one
+     * @param ruleEffects what today's rules change of it
      * @param pack the pack file with today's figures
      */
     record DifferenceView(
             List<MaterialChange> materials,
             List<String> effects,
+
+            @Nullable Integer madeByRules,
+            List<String> ruleEffects,
 
             @JsonRawValue @Schema(ref = OpenApiConfig.PACK_FILE)
             String pack) {}
@@ -65,7 +72,7 @@ class DifferenceController {
     DifferenceView differences(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @Valid @ParameterObject UnitsAsked units) {
-        return differences(PackFile.read(file), standard, units.wording());
+        return differences(PackFile.read(file), standard, units.wording(), null, List.of());
     }
 
     /** A revision, with the catalogue that it was made on. */
@@ -76,10 +83,21 @@ class DifferenceController {
             @Valid @ParameterObject UnitsAsked units) {
         Revision revision = shelf.revision(id, number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
         PackFile file = PackFile.read(revision.document().getBytes(StandardCharsets.UTF_8));
-        return differences(file, shelf.catalogue(revision), units.wording());
+        Catalogue madeOn = shelf.catalogue(revision);
+        boolean older = revision.rulesEdition() < Evaluation.RULES_EDITION;
+        return differences(
+                file,
+                madeOn,
+                units.wording(),
+                older ? revision.rulesEdition() : null,
+                older
+                        ? PackComparison.effects(
+                                shelf.report(id, revision, units.wording()).evaluation(), verdicts.of(file, madeOn))
+                        : List.of());
     }
 
-    private DifferenceView differences(PackFile then, Catalogue madeOn, Wording wording) {
+    private DifferenceView differences(
+            PackFile then, Catalogue madeOn, Wording wording, Integer rules, List<String> ruleEffects) {
         HouseMaterials house = materials.house();
         PackFile now = then.withMaterials(house);
         List<MaterialChange> changes = new ArrayList<>(CatalogueFile.changes(then.pack(), madeOn, standard, wording));
@@ -87,6 +105,7 @@ class DifferenceController {
         List<String> effects = changes.isEmpty()
                 ? List.of()
                 : PackComparison.effects(verdicts.of(then, madeOn), verdicts.of(now, standard), wording);
-        return new DifferenceView(changes, effects, new String(now.write(), StandardCharsets.UTF_8));
+        return new DifferenceView(
+                changes, effects, rules, ruleEffects, new String(now.write(), StandardCharsets.UTF_8));
     }
 }
