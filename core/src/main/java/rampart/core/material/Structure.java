@@ -49,6 +49,11 @@ public enum Structure {
         return this == LOOSE || this == PAPER;
     }
 
+    /** True where blocks of it can lie at corners: cut, or foamed into a mould there. */
+    public boolean blocks() {
+        return cut || this == FOAMED_IN_PLACE;
+    }
+
     /** True where it is cut by hand from a sheet (common practice, no source). */
     public boolean handCut() {
         return this == FOAM || this == MOULDED;

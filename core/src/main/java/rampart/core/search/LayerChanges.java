@@ -67,7 +67,7 @@ final class LayerChanges {
         }
         if (cushion.form() instanceof CushionForm.Corners) {
             row(index, Remedy.Lever.BLOCK, Optional.empty(), blocks(cushion, laid));
-        } else if (!laid.foam().structure().onlyFull()) {
+        } else if (laid.foam().structure().cut()) {
             row(index, Remedy.Lever.BEARING_AREA, Optional.empty(), areas(cushion, laid));
         }
         if (cushion.form() instanceof CushionForm.Pads pads) {
@@ -77,8 +77,11 @@ final class LayerChanges {
             row(index, Remedy.Lever.PAD_COUNT, Optional.empty(), counts(cushion, pads));
         }
         for (Foam foam : catalogue.foams()) {
-            boolean possible = cushion.form() instanceof CushionForm.Full
-                    || !foam.structure().onlyFull();
+            boolean possible = cushion.form()
+                    .match(
+                            full -> true,
+                            pads -> foam.structure().cut(),
+                            corners -> foam.structure().blocks());
             if (possible && !foam.id().equals(cushion.material())) {
                 Layer other = cushion.of(foam.id());
                 row(index, Remedy.Lever.FOAM, Optional.empty(), List.of(other));

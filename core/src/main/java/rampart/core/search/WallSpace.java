@@ -26,8 +26,8 @@ import rampart.core.quantity.Size;
 
 /**
  * The walls among which first walls and proposals are sought: one cushion in a carton, or two with an inner box between;
- * every material allowed, all round, in pads or in corner blocks sized by load ({@link PadSizing}), as thick as sheets can
- * be had ({@link Thicknesses}); cartons of every C and BC board, or from stock. Common practice, no source.
+ * every material allowed, all round; what is cut in pads and corner blocks too, sized by load ({@link PadSizing}); as thick
+ * as sheets can be had ({@link Thicknesses}); cartons of every C and BC board, or from stock. Common practice, no source.
  *
  * <p>Left out, so that the search ends in time: a box in a box whose inner cushion is not all round (a packer wraps the
  * item whole and pads the box), whose two cushions together are thicker than 200 mm, or whose inner box is of another board
@@ -253,9 +253,11 @@ final class WallSpace {
     private List<Cushioning> cushionings(Foam foam, SixSided mm, Size body, Size envelope, double massKg) {
         Set<CushionForm> forms = new LinkedHashSet<>();
         forms.add(new CushionForm.Full());
-        if (!foam.structure().onlyFull()) {
-            for (double load : PadSizing.LOADS_KPA) {
+        for (double load : PadSizing.LOADS_KPA) {
+            if (foam.structure().cut()) {
                 PadSizing.pads(body, mm, massKg, load).ifPresent(forms::add);
+            }
+            if (foam.structure().blocks()) {
                 PadSizing.corners(body, mm, massKg, load).ifPresent(forms::add);
             }
         }
