@@ -29,7 +29,7 @@ public record PackChange(String path, Object value) {
 
     private static List<PackChange> of(Remedy.Change change, Layer changed) {
         String layer = "/layers/" + change.layer() + "/";
-        return switch (change.lever()) {
+        return switch (change.kind()) {
             case BOARD -> List.of(new PackChange(layer + "board", changed.material()));
             case FOAM -> List.of(new PackChange(layer + "material", changed.material()));
             case THICKNESS ->

@@ -32,6 +32,7 @@ public final class ImpactSolver {
     private final CushionLaw[] laws;
     private final double[] weightN;
     private final double[] q;
+    private final double[] travelPerLnG;
 
     /** Energy absorbed at the G last asked for, J, and its slope with ln G. */
     private double absorbedJ;
@@ -69,6 +70,7 @@ public final class ImpactSolver {
         laws = new CushionLaw[n];
         weightN = new double[n];
         q = new double[n];
+        travelPerLnG = new double[n];
     }
 
     /** The direction along each spring of a layer. */
@@ -195,6 +197,10 @@ public final class ImpactSolver {
             if (next == low || next == high) {
                 return found(next, next - x);
             }
+            // Where each layer is likely to be then: its own search begins there.
+            for (int j = 0; j < q.length; j++) {
+                q[j] += travelPerLnG[j] * (next - x);
+            }
             x = next;
         }
         return found(x, 0);
@@ -223,7 +229,7 @@ public final class ImpactSolver {
         lastLnG = lnG;
         double g = Math.exp(lnG);
         for (int j = 0; j < acting.length; j++) {
-            q[j] += load(j, g) / springs[j].stiffnessM(q[j]) * step;
+            q[j] += travelPerLnG[j] * step;
         }
         return g;
     }
@@ -245,7 +251,8 @@ public final class ImpactSolver {
             double perB = PA_PER_KPA / laws[j].bPerKpa();
             energy += perB * springs[j].energyVolumeM3(travel);
             // dE/dlnG = F dx/dlnF with x = q/(a b): F^2 / (dF/dx).
-            slope += perB * load * load / springs[j].stiffnessM(travel);
+            travelPerLnG[j] = load / springs[j].stiffnessM(travel);
+            slope += perB * load * travelPerLnG[j];
         }
         absorbedJ = energy;
         slopeJ = slope;

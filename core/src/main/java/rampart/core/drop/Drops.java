@@ -27,14 +27,21 @@ public final class Drops {
     private final Pack pack;
     private final Layout layout;
     private final double heightMm;
-    private final Map<Integer, Double> creep;
+    private final FaceSprings[][] springs;
 
     /** @param creep share of the bottom's thickness that a layer has lost (rule 21) */
     public Drops(Pack pack, Layout layout, double heightMm, Map<Integer, Double> creep) {
         this.pack = pack;
         this.layout = layout;
         this.heightMm = heightMm;
-        this.creep = creep;
+        springs = new FaceSprings[layout.cushions().size()][Face.ALL.size()];
+        for (int c = 0; c < springs.length; c++) {
+            LaidCushion cushion = layout.cushions().get(c);
+            for (Face face : Face.ALL) {
+                double left = face == Face.BOTTOM ? 1 - creep.getOrDefault(cushion.layer(), 0.0) : 1;
+                springs[c][face.ordinal()] = FaceSprings.of(cushion, face, left);
+            }
+        }
     }
 
     /** All 26 in their order; blows that meet the very same springs are worked once. */
@@ -176,51 +183,63 @@ public final class Drops {
     }
 
     private List<DropLayer> springs(DropId id, int scaledLayer, double areaFactor) {
-        List<DropLayer> springs = new ArrayList<>(layout.cushions().size());
-        for (LaidCushion cushion : layout.cushions()) {
-            springs.add(springs(id, cushion, cushion.layer() == scaledLayer ? areaFactor : 1));
+        List<DropLayer> all = new ArrayList<>(springs.length);
+        for (int c = 0; c < springs.length; c++) {
+            boolean scaled = layout.cushions().get(c).layer() == scaledLayer;
+            all.add(layer(id, c, scaled ? areaFactor : 1));
         }
-        return springs;
+        return all;
     }
 
-    /** The patches on the struck faces; those of one face and thickness are one spring. */
-    private DropLayer springs(DropId id, LaidCushion cushion, double areaFactor) {
-        List<ContactPatch> patches = cushion.patches();
-        int[] side = new int[patches.size()];
-        double[] areaM2 = new double[patches.size()];
-        double[] thicknessM = new double[patches.size()];
-        int count = 0;
-        int sides = 0;
-        for (int s = 0; s < id.faces().size(); s++) {
-            Face face = id.faces().get(s);
-            double left = face == Face.BOTTOM ? 1 - creep.getOrDefault(cushion.layer(), 0.0) : 1;
-            int from = count;
+    /** The patches of one face of one cushion; those of one thickness are one spring. */
+    private record FaceSprings(double[] areaM2, double[] thicknessM) {
+        static FaceSprings of(LaidCushion cushion, Face face, double left) {
+            List<ContactPatch> patches = cushion.patches();
+            double[] areaM2 = new double[patches.size()];
+            double[] thicknessM = new double[patches.size()];
+            int count = 0;
             for (int p = 0; p < patches.size(); p++) {
                 ContactPatch patch = patches.get(p);
                 if (patch.face() == face) {
-                    double mm = patch.thicknessMm() * 1e-3 * left;
-                    int same = from;
-                    while (same < count && thicknessM[same] != mm) {
+                    double thick = patch.thicknessMm() * 1e-3 * left;
+                    int same = 0;
+                    while (same < count && thicknessM[same] != thick) {
                         same++;
                     }
                     if (same == count) {
-                        side[count] = s;
-                        thicknessM[count] = mm;
-                        count++;
+                        thicknessM[count++] = thick;
                     }
-                    areaM2[same] += patch.areaMm2() * 1e-6 * areaFactor;
+                    areaM2[same] += patch.areaMm2() * 1e-6;
                 }
             }
-            sides += count > from ? 1 : 0;
+            return new FaceSprings(Arrays.copyOf(areaM2, count), Arrays.copyOf(thicknessM, count));
         }
-        return new DropLayer(
-                cushion.layer(),
-                cushion.foam(),
-                cushion.movingMassKg(),
-                sides < id.faces().size(),
-                Arrays.copyOf(side, count),
-                Arrays.copyOf(areaM2, count),
-                Arrays.copyOf(thicknessM, count));
+    }
+
+    private DropLayer layer(DropId id, int cushion, double areaFactor) {
+        FaceSprings[] of = springs[cushion];
+        int count = 0;
+        boolean bare = false;
+        for (Face face : id.faces()) {
+            int here = of[face.ordinal()].areaM2().length;
+            bare |= here == 0;
+            count += here;
+        }
+        int[] side = new int[count];
+        double[] areaM2 = new double[count];
+        double[] thicknessM = new double[count];
+        int at = 0;
+        for (int s = 0; s < id.faces().size(); s++) {
+            FaceSprings here = of[id.faces().get(s).ordinal()];
+            for (int i = 0; i < here.areaM2().length; i++) {
+                side[at] = s;
+                areaM2[at] = here.areaM2()[i] * areaFactor;
+                thicknessM[at] = here.thicknessM()[i];
+                at++;
+            }
+        }
+        LaidCushion laid = layout.cushions().get(cushion);
+        return new DropLayer(laid.layer(), laid.foam(), laid.movingMassKg(), bare, side, areaM2, thicknessM);
     }
 
     /** Share of the heaviest quarter against its even share: {@code (1+|p|)(1+|p'|)}, p = 3 e / L (rule 19). */

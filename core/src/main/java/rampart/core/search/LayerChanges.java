@@ -37,9 +37,9 @@ final class LayerChanges {
     }
 
     /** Changes of one kind, the least first. */
-    record Row(int layer, Remedy.Lever lever, Optional<Face> face, List<Layer> changes) {
+    record Row(int layer, Remedy.ChangeKind kind, Optional<Face> face, List<Layer> changes) {
         Remedy.Change change(int step) {
-            return new Remedy.Change(layer, lever, face, changes.get(step));
+            return new Remedy.Change(layer, kind, face, changes.get(step));
         }
     }
 
@@ -61,20 +61,24 @@ final class LayerChanges {
     }
 
     private void cushion(int index, Layer.Cushion cushion, LaidCushion laid) {
-        row(index, Remedy.Lever.THICKNESS, Optional.empty(), thicker(cushion, laid.foam(), Optional.empty()));
+        row(index, Remedy.ChangeKind.THICKNESS, Optional.empty(), thicker(cushion, laid.foam(), Optional.empty()));
         for (Face face : Face.ALL) {
-            row(index, Remedy.Lever.THICKNESS, Optional.of(face), thicker(cushion, laid.foam(), Optional.of(face)));
+            row(
+                    index,
+                    Remedy.ChangeKind.THICKNESS,
+                    Optional.of(face),
+                    thicker(cushion, laid.foam(), Optional.of(face)));
         }
         if (cushion.form() instanceof CushionForm.Corners) {
-            row(index, Remedy.Lever.BLOCK, Optional.empty(), blocks(cushion, laid));
+            row(index, Remedy.ChangeKind.BLOCK, Optional.empty(), blocks(cushion, laid));
         } else if (laid.foam().structure().cut()) {
-            row(index, Remedy.Lever.BEARING_AREA, Optional.empty(), areas(cushion, laid));
+            row(index, Remedy.ChangeKind.BEARING_AREA, Optional.empty(), areas(cushion, laid));
         }
         if (cushion.form() instanceof CushionForm.Pads pads) {
             for (Face face : Face.ALL) {
-                row(index, Remedy.Lever.BEARING_AREA, Optional.of(face), areas(cushion, pads, face, laid));
+                row(index, Remedy.ChangeKind.BEARING_AREA, Optional.of(face), areas(cushion, pads, face, laid));
             }
-            row(index, Remedy.Lever.PAD_COUNT, Optional.empty(), counts(cushion, pads));
+            row(index, Remedy.ChangeKind.PAD_COUNT, Optional.empty(), counts(cushion, pads));
         }
         for (Foam foam : catalogue.foams()) {
             boolean possible = cushion.form()
@@ -84,7 +88,7 @@ final class LayerChanges {
                             corners -> foam.structure().blocks());
             if (possible && !foam.id().equals(cushion.material())) {
                 Layer other = cushion.of(foam.id());
-                row(index, Remedy.Lever.FOAM, Optional.empty(), List.of(other));
+                row(index, Remedy.ChangeKind.FOAM, Optional.empty(), List.of(other));
             }
         }
     }
@@ -93,13 +97,13 @@ final class LayerChanges {
         for (Board board : catalogue.boards()) {
             if (!board.id().equals(box.material())) {
                 Layer other = box.of(board.id());
-                row(index, Remedy.Lever.BOARD, Optional.empty(), List.of(other));
+                row(index, Remedy.ChangeKind.BOARD, Optional.empty(), List.of(other));
             }
         }
     }
 
-    private void row(int index, Remedy.Lever lever, Optional<Face> face, List<Layer> changes) {
-        rows.add(new Row(index, lever, face, changes));
+    private void row(int index, Remedy.ChangeKind kind, Optional<Face> face, List<Layer> changes) {
+        rows.add(new Row(index, kind, face, changes));
     }
 
     /** The next thickness that can be had up, the next down, the second up and so on; sides without foam stay so. */

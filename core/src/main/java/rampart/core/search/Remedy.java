@@ -39,7 +39,7 @@ public record Remedy(
     }
 
     /** What can be changed of a layer. */
-    public enum Lever {
+    public enum ChangeKind {
         THICKNESS,
         BEARING_AREA,
         PAD_COUNT,
@@ -47,7 +47,7 @@ public record Remedy(
         FOAM,
         BOARD;
 
-        /** This lever of one layer as it is on another; everything else of the layer stays. */
+        /** What this kind of change takes from one layer, on another; everything else of the layer stays. */
         Layer pulled(Layer layer, Layer to) {
             return switch (this) {
                 case THICKNESS -> ((Layer.Cushion) layer).with(((Layer.Cushion) to).thicknessMm());
@@ -58,7 +58,7 @@ public record Remedy(
         }
 
         /** True where both say what form the cushion has: the second would undo the first. */
-        boolean sameAs(Lever other) {
+        boolean sameAs(ChangeKind other) {
             return this == other || (ofForm() && other.ofForm());
         }
 
@@ -71,11 +71,11 @@ public record Remedy(
      * One change to one layer.
      *
      * @param layer index of the layer that changes
-     * @param lever what of it changes
+     * @param kind what of it changes
      * @param face the face concerned; empty where all change alike
      * @param changed the layer as this change alone would make it
      */
-    public record Change(int layer, Lever lever, Optional<Face> face, Layer changed) {}
+    public record Change(int layer, ChangeKind kind, Optional<Face> face, Layer changed) {}
 
     /** Outside volume of the changed pack, mm3. */
     public double volumeMm3() {

@@ -19,7 +19,7 @@ final class RemedyTitle {
     public static Sentence of(Pack pack, Remedy.Change change, Catalogue catalogue) {
         Layer now = pack.layers().get(change.layer());
         String to = change.changed().material();
-        if (change.lever() == Remedy.Lever.BOARD) {
+        if (change.kind() == Remedy.ChangeKind.BOARD) {
             boolean outer = change.layer() == pack.layers().size() - 1;
             return (outer ? Say.OUTER_OF : Say.INNER_OF)
                     .of(
@@ -27,13 +27,13 @@ final class RemedyTitle {
                             Term.name(catalogue.board(now.material()).name()));
         }
         Term foam = Term.name(catalogue.foam(now.material()).name());
-        if (change.lever() == Remedy.Lever.FOAM) {
+        if (change.kind() == Remedy.ChangeKind.FOAM) {
             return Say.TAKE_FOAM.of(Term.name(catalogue.foam(to).name()), foam);
         }
         Layer.Cushion before = (Layer.Cushion) now;
         Layer.Cushion after = (Layer.Cushion) change.changed();
         Face face = change.face().orElse(null);
-        return switch (change.lever()) {
+        return switch (change.kind()) {
             case THICKNESS -> thickness(foam, before.thicknessMm(), after.thicknessMm(), face);
             case PAD_COUNT -> Say.PAD_COUNT.of(foam, count(after), count(before));
             case BLOCK -> Say.BLOCKS.of(foam, block(after), block(before));

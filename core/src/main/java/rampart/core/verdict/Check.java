@@ -23,7 +23,7 @@ import rampart.core.words.Unit;
  * @param unit of both; empty for a fraction
  * @param margin 1 - demand/limit, unrounded; empty where there is no limit
  * @param spread between what the demand may lie by the test data of a material, where these say
- * @param told the words, made when somebody reads them: a search over thousands of packs reads none
+ * @param explanation the words, made when somebody reads them: a search over thousands of packs reads none
  */
 public record Check(
         String id,
@@ -36,7 +36,7 @@ public record Check(
         OptionalDouble margin,
         Status status,
         Optional<Spread> spread,
-        Told told) {
+        Explanation explanation) {
 
     /** A check judged by the ordinary bands of rule 28; unknown without a limit. */
     public static Check judged(
@@ -62,24 +62,26 @@ public record Check(
                 margin,
                 status,
                 Optional.empty(),
-                new Told(because, working));
+                new Explanation(because, working));
     }
 
     /** This check with a status that a rule fixes over the bands. */
     public Check withStatus(Status fixed) {
-        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, spread, told);
+        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, spread, explanation);
     }
 
     /** This check with the spread of its demand; one that holds is thin where the spread reaches over the limit. */
     public Check withSpread(Spread known) {
         boolean crosses = limit.isPresent() && known.high() > limit.getAsDouble();
         Status cautious = status == Status.HOLDS && crosses ? Status.THIN : status;
-        return new Check(id, title, layer, face, demand, limit, unit, margin, cautious, Optional.of(known), told);
+        return new Check(
+                id, title, layer, face, demand, limit, unit, margin, cautious, Optional.of(known), explanation);
     }
 
     /** This check with the margin that a rule fixes. */
     public Check withMargin(double fixed) {
-        return new Check(id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, spread, told);
+        return new Check(
+                id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, spread, explanation);
     }
 
     /** The title as it stands inside a sentence. */
@@ -111,19 +113,19 @@ public record Check(
 
     /** One sentence, or a few, that a packer understands. */
     public List<Sentence> because() {
-        return told.because.get();
+        return explanation.because.get();
     }
 
     /** The numbers behind it. */
     public Working working() {
-        return told.working.get();
+        return explanation.working.get();
     }
 
     /** Lowest and highest demand that the test data allow, in the unit of the check. */
     public record Spread(double low, double high) {}
 
     /** Two ways to tell the same check. */
-    public record Told(Supplier<List<Sentence>> because, Supplier<Working> working) {}
+    public record Explanation(Supplier<List<Sentence>> because, Supplier<Working> working) {}
 
     /** What a check is about. */
     public record Where(OptionalInt layer, Optional<Face> face) {

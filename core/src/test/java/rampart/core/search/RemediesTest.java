@@ -168,7 +168,7 @@ class RemediesTest {
                 remedy.apart().isPresent() ? pack.item().without(remedy.apart().getAsInt()) : pack.item();
         List<Layer> layers = new ArrayList<>(pack.layers());
         for (Remedy.Change change : remedy.changes()) {
-            layers.set(change.layer(), change.lever().pulled(layers.get(change.layer()), change.changed()));
+            layers.set(change.layer(), change.kind().pulled(layers.get(change.layer()), change.changed()));
         }
         return new Pack(item, pack.journey(), layers);
     }
@@ -253,7 +253,7 @@ class RemediesTest {
     }
 
     private static String kind(LayerChanges.Row row) {
-        return switch (row.lever()) {
+        return switch (row.kind()) {
             case THICKNESS -> "thickness";
             case FOAM -> "foam";
             case BOARD -> "board";

@@ -14,7 +14,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.AccountRepository;
 import rampart.server.persistence.AccountRepository.Account;
 
@@ -84,7 +84,7 @@ public class Accounts implements UserDetailsService {
         String hash = encoder.encode(password);
         transaction.executeWithoutResult(status -> {
             repository.add(AccountName.of(name), hash, role.name(), clock.instant());
-            trail.add(by, Deed.PERSON_ADDED, AccountName.of(name), role.name());
+            trail.add(by, EventType.PERSON_ADDED, AccountName.of(name), role.name());
         });
         return password;
     }
@@ -100,7 +100,7 @@ public class Accounts implements UserDetailsService {
             leaveAKeeper(account);
         }
         repository.setRole(account.id(), role.name());
-        trail.add(by, Deed.RIGHTS_CHANGED, account.name(), account.role() + " to " + role);
+        trail.add(by, EventType.RIGHTS_CHANGED, account.name(), account.role() + " to " + role);
         visits.endAll(account.name());
     }
 
@@ -110,7 +110,7 @@ public class Accounts implements UserDetailsService {
         String hash = encoder.encode(password);
         transaction.executeWithoutResult(status -> {
             repository.setPassword(account.id(), hash);
-            trail.add(by, Deed.PASSWORD_RESET, account.name(), "");
+            trail.add(by, EventType.PASSWORD_RESET, account.name(), "");
             visits.endAll(account.name());
         });
         return password;
@@ -125,7 +125,7 @@ public class Accounts implements UserDetailsService {
         String hash = encoder.encode(fresh);
         transaction.executeWithoutResult(status -> {
             repository.setPassword(account.id(), hash);
-            trail.add(name, Deed.PASSWORD_CHANGED, name, "");
+            trail.add(name, EventType.PASSWORD_CHANGED, name, "");
             visits.endAllBut(account.name(), sessionId);
         });
         return true;
@@ -135,7 +135,7 @@ public class Accounts implements UserDetailsService {
     public void remove(Account account, String by) {
         leaveAKeeper(account);
         repository.remove(account.id());
-        trail.add(by, Deed.PERSON_REMOVED, account.name(), account.role());
+        trail.add(by, EventType.PERSON_REMOVED, account.name(), account.role());
         visits.endAll(account.name());
     }
 

@@ -17,9 +17,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.server.house.House;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.EventRepository.Event;
-import rampart.server.persistence.HouseRepository.Ways;
+import rampart.server.persistence.HouseRepository.HouseSettings;
 
 /** The ways of the house and what was done in it. */
 @RestController
@@ -49,7 +49,7 @@ class HouseController {
             // Absent where a caller does not know of it: it then stays what it is.
             @Pattern(regexp = "[A-Z]{3}", message = "a currency is three capitals such as EUR")
             String currency) {
-        static HouseWays of(Ways ways) {
+        static HouseWays of(HouseSettings ways) {
             return new HouseWays(ways.lengthUnit(), ways.massUnit(), ways.numbers(), ways.currency());
         }
     }
@@ -61,7 +61,7 @@ class HouseController {
                     event.id(),
                     event.happenedAt(),
                     event.who(),
-                    Deed.valueOf(event.what()).words(),
+                    EventType.valueOf(event.what()).words(),
                     event.subject(),
                     event.detail());
         }
@@ -78,7 +78,7 @@ class HouseController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     HouseWays set(@Valid @RequestBody HouseWays ways, Principal who) {
         String currency = ways.currency() == null ? house.ways().currency() : ways.currency();
-        house.set(new Ways(ways.lengthUnit(), ways.massUnit(), ways.numbers(), currency), who.getName());
+        house.set(new HouseSettings(ways.lengthUnit(), ways.massUnit(), ways.numbers(), currency), who.getName());
         return ways();
     }
 

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.cost.CarrierLine;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.HouseRepository;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -48,7 +48,7 @@ public class CarrierLines {
         repository.setCarrierLines(mapper.writeValueAsString(lines));
         trail.add(
                 by,
-                Deed.WAYS_CHANGED,
+                EventType.WAYS_CHANGED,
                 "",
                 "carriers: "
                         + String.join(", ", lines.stream().map(KeptLine::name).toList()));

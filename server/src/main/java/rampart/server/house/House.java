@@ -3,9 +3,9 @@ package rampart.server.house;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.words.Wording;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.HouseRepository;
-import rampart.server.persistence.HouseRepository.Ways;
+import rampart.server.persistence.HouseRepository.HouseSettings;
 
 /** The ways of the house: how it shows lengths, masses and numbers. */
 @Service
@@ -18,13 +18,13 @@ public class House {
         this.trail = trail;
     }
 
-    public Ways ways() {
+    public HouseSettings ways() {
         return repository.ways();
     }
 
     /** How the house writes quantities. */
     public Wording wording() {
-        Ways ways = ways();
+        HouseSettings ways = ways();
         return new Wording(
                 Wording.Lengths.valueOf(ways.lengthUnit()),
                 Wording.Masses.valueOf(ways.massUnit()),
@@ -32,11 +32,11 @@ public class House {
     }
 
     @Transactional
-    public void set(Ways ways, String by) {
+    public void set(HouseSettings ways, String by) {
         repository.set(ways);
         trail.add(
                 by,
-                Deed.WAYS_CHANGED,
+                EventType.WAYS_CHANGED,
                 "",
                 ways.lengthUnit() + ", " + ways.massUnit() + ", decimal " + ways.numbers() + ", " + ways.currency());
     }

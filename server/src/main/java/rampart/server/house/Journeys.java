@@ -10,7 +10,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.formats.JourneyPresets;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.JourneyRepository;
 import rampart.server.persistence.JourneyRepository.StoredJourney;
 
@@ -96,7 +96,7 @@ public class Journeys {
                 || !journeys.add(new StoredJourney(id, seen + 1, words, detail, document, clock.instant(), by))) {
             return false;
         }
-        trail.add(by, Deed.WAYS_CHANGED, "journey " + words, document.isPresent() ? "set" : "taken away");
+        trail.add(by, EventType.WAYS_CHANGED, "journey " + words, document.isPresent() ? "set" : "taken away");
         return true;
     }
 }

@@ -20,7 +20,7 @@ public class Trail {
     }
 
     /** What can be done that is worth remembering. */
-    public enum Deed {
+    public enum EventType {
         PACK_ADDED("put on the shelf"),
         PACK_DELETED("deleted"),
         PACK_RESTORED("brought back"),
@@ -38,7 +38,7 @@ public class Trail {
 
         private final String words;
 
-        Deed(String words) {
+        EventType(String words) {
             this.words = words;
         }
 
@@ -48,7 +48,7 @@ public class Trail {
     }
 
     /** @param subject what it was done to, as people call it; cut after 300 characters */
-    public void add(String who, Deed deed, String subject, String detail) {
+    public void add(String who, EventType deed, String subject, String detail) {
         String cut = subject.codePointCount(0, subject.length()) <= LONGEST_SUBJECT
                 ? subject
                 : subject.substring(0, subject.offsetByCodePoints(0, LONGEST_SUBJECT));

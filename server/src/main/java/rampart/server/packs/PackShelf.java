@@ -24,7 +24,7 @@ import rampart.formats.PackFile;
 import rampart.formats.Verdicts;
 import rampart.formats.view.ReportView;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PackRepository;
 import rampart.server.persistence.PackRepository.Header;
 import rampart.server.persistence.PackRepository.StoredPack;
@@ -135,7 +135,7 @@ public class PackShelf {
             return packs.byId(before.get()).orElseThrow(DeletedSinceException::new);
         }
         packs.add(id, text(pack), author, clock.instant());
-        trail.add(author, Deed.PACK_ADDED, pack.name(), id);
+        trail.add(author, EventType.PACK_ADDED, pack.name(), id);
         return packs.byId(id).orElseThrow();
     }
 
@@ -190,7 +190,7 @@ public class PackShelf {
     public boolean delete(String id, String by) {
         Optional<StoredPack> stored = packs.lock(id);
         stored.ifPresent(pack -> {
-            trail.add(by, Deed.PACK_DELETED, pack.name(), id);
+            trail.add(by, EventType.PACK_DELETED, pack.name(), id);
             packs.delete(id, clock.instant());
         });
         return stored.isPresent();
@@ -203,7 +203,7 @@ public class PackShelf {
             return Optional.empty();
         }
         Optional<StoredPack> restored = packs.byId(id);
-        restored.ifPresent(pack -> trail.add(by, Deed.PACK_RESTORED, pack.name(), id));
+        restored.ifPresent(pack -> trail.add(by, EventType.PACK_RESTORED, pack.name(), id));
         return restored;
     }
 
@@ -264,7 +264,7 @@ public class PackShelf {
         CatalogueFile house = CatalogueFile.of(materials.house().catalogue());
         Revision made = revisions.freeze(stored.get(), house, reports, note, author, clock.instant());
         String detail = "revision " + made.number() + (note.isBlank() ? "" : ": " + note);
-        trail.add(author, Deed.REVISION_MADE, stored.get().name(), detail);
+        trail.add(author, EventType.REVISION_MADE, stored.get().name(), detail);
         return new Frozen.Made(made);
     }
 

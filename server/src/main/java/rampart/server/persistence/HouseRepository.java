@@ -13,11 +13,11 @@ public class HouseRepository {
     }
 
     /** How lengths, masses and numbers are shown, and the currency of prices. What is stored is always in mm and kg. */
-    public record Ways(String lengthUnit, String massUnit, String numbers, String currency) {}
+    public record HouseSettings(String lengthUnit, String massUnit, String numbers, String currency) {}
 
-    public Ways ways() {
+    public HouseSettings ways() {
         return jdbc.sql("SELECT length_unit, mass_unit, numbers, currency FROM house")
-                .query((row, i) -> new Ways(
+                .query((row, i) -> new HouseSettings(
                         row.getString("length_unit"),
                         row.getString("mass_unit"),
                         row.getString("numbers"),
@@ -34,7 +34,7 @@ public class HouseRepository {
         jdbc.sql("UPDATE house SET carrier_lines = ?").param(json).update();
     }
 
-    public void set(Ways ways) {
+    public void set(HouseSettings ways) {
         jdbc.sql("UPDATE house SET length_unit = ?, mass_unit = ?, numbers = ?, currency = ?")
                 .params(ways.lengthUnit(), ways.massUnit(), ways.numbers(), ways.currency())
                 .update();

@@ -10,7 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PhotographRepository;
 import rampart.server.persistence.PhotographRepository.PackPhotograph;
 
@@ -63,7 +63,7 @@ public class Photographs {
                     clock.instant(),
                     by);
             if (added) {
-                trail.add(by, Deed.PHOTOGRAPH_ADDED, packName, "");
+                trail.add(by, EventType.PHOTOGRAPH_ADDED, packName, "");
             }
         });
         return repository.of(packId).stream()
@@ -77,7 +77,7 @@ public class Photographs {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             boolean removed = repository.remove(packId, hash);
             if (removed) {
-                trail.add(by, Deed.PHOTOGRAPH_REMOVED, packName, "");
+                trail.add(by, EventType.PHOTOGRAPH_REMOVED, packName, "");
             }
             return removed;
         }));

@@ -16,7 +16,7 @@ import rampart.formats.MaterialFile;
 import rampart.formats.Problem;
 import rampart.formats.UnreadableFileException;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.MaterialRepository;
 import rampart.server.persistence.MaterialRepository.StoredMaterial;
 import tools.jackson.databind.json.JsonMapper;
@@ -180,7 +180,7 @@ public class Materials {
         if (now != seen || !materials.add(stored)) {
             return Optional.empty();
         }
-        trail.add(by, Deed.STORES_CHANGED, kind + " " + name, deed);
+        trail.add(by, EventType.STORES_CHANGED, kind + " " + name, deed);
         return Optional.of(stored);
     }
 }

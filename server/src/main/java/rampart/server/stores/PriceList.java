@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rampart.core.cost.Prices;
 import rampart.server.house.House;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PriceRepository;
 import rampart.server.persistence.PriceRepository.StoredPrice;
 
@@ -65,7 +65,7 @@ public class PriceList {
         }
         String words =
                 amount.isPresent() ? amount.getAsDouble() + " " + house.ways().currency() : "taken away";
-        trail.add(by, Deed.STORES_CHANGED, "price of " + material, words);
+        trail.add(by, EventType.STORES_CHANGED, "price of " + material, words);
         return true;
     }
 }

@@ -14,7 +14,7 @@ import rampart.core.search.Stock;
 import rampart.core.words.Quantity;
 import rampart.server.house.House;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.Deed;
+import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.StockRepository;
 import rampart.server.persistence.StockRepository.StoredCarton;
 import rampart.server.persistence.StockRepository.StoredSheet;
@@ -59,14 +59,18 @@ public class Stores {
     public void fill(List<StoredCarton> cartons, List<StoredSheet> sheets, String by) {
         cartons.forEach(carton -> stock.add(carton.carton(), carton.source()));
         sheets.forEach(stock::add);
-        trail.add(by, Deed.STORES_CHANGED, cartons.size() + " cartons and " + sheets.size() + " sheets", "added");
+        trail.add(by, EventType.STORES_CHANGED, cartons.size() + " cartons and " + sheets.size() + " sheets", "added");
     }
 
     @Transactional
     public StoredCarton addCarton(String name, Size inside, String board, String source, String by) {
         StockCarton carton = new StockCarton(UUID.randomUUID().toString(), name, inside, board);
         stock.add(carton, source);
-        trail.add(by, Deed.STORES_CHANGED, "carton " + name, "added, " + words(inside) + ", " + board + from(source));
+        trail.add(
+                by,
+                EventType.STORES_CHANGED,
+                "carton " + name,
+                "added, " + words(inside) + ", " + board + from(source));
         return stock.carton(carton.id()).orElseThrow();
     }
 
@@ -78,7 +82,7 @@ public class Stores {
         }
         trail.add(
                 by,
-                Deed.STORES_CHANGED,
+                EventType.STORES_CHANGED,
                 "carton " + carton.name(),
                 "changed, " + words(carton.inside()) + ", " + carton.board() + from(source));
         return stock.carton(carton.id());
@@ -88,8 +92,8 @@ public class Stores {
     @Transactional
     public boolean removeCarton(String id, String by) {
         Optional<StoredCarton> stored = stock.carton(id);
-        stored.ifPresent(carton ->
-                trail.add(by, Deed.STORES_CHANGED, "carton " + carton.carton().name(), "removed"));
+        stored.ifPresent(carton -> trail.add(
+                by, EventType.STORES_CHANGED, "carton " + carton.carton().name(), "removed"));
         return stored.isPresent() && stock.removeCarton(id);
     }
 
@@ -98,7 +102,7 @@ public class Stores {
     public boolean addSheet(StoredSheet sheet, String by) {
         boolean added = stock.add(sheet);
         if (added) {
-            trail.add(by, Deed.STORES_CHANGED, "sheet " + sheet.foam(), "added, " + said(sheet.thicknessMm()));
+            trail.add(by, EventType.STORES_CHANGED, "sheet " + sheet.foam(), "added, " + said(sheet.thicknessMm()));
         }
         return added;
     }
@@ -108,7 +112,7 @@ public class Stores {
     public boolean removeSheet(String foam, double thicknessMm, String by) {
         boolean removed = stock.removeSheet(foam, thicknessMm);
         if (removed) {
-            trail.add(by, Deed.STORES_CHANGED, "sheet " + foam, "removed, " + said(thicknessMm));
+            trail.add(by, EventType.STORES_CHANGED, "sheet " + foam, "removed, " + said(thicknessMm));
         }
         return removed;
     }

@@ -146,12 +146,12 @@ class DurabilityTest {
         return savers;
     }
 
-    private interface Deed {
+    private interface EventType {
         void run() throws Exception;
     }
 
     /** Does something while everybody saves, then lets them stop. */
-    private static void during(List<Saver> savers, Deed deed) throws Exception {
+    private static void during(List<Saver> savers, EventType deed) throws Exception {
         ExecutorService threads = Executors.newFixedThreadPool(savers.size());
         try {
             List<Future<?>> running = new ArrayList<>();
