@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Router } from 'sv-router';
   import { route } from './lib/router';
+  import { lists } from './lib/lists.svelte';
   import { materials } from './lib/catalogue.svelte';
   import { say } from './lib/messages';
   import Hatches from './lib/parts/Hatches.svelte';
@@ -34,6 +35,7 @@
   $effect(() => {
     if (session.person) {
       void materials.load();
+      void lists.load();
       void house.load();
     }
   });

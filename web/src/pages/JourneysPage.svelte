@@ -1,33 +1,17 @@
 <!-- Journeys a person recognises, each open to what it is reckoned with; the house copies and changes them. -->
 <script lang="ts">
-  import { api, call, type JourneyChoice, type PackFile, type Problem } from '../lib/api/client';
+  import { api, call, type Choice, type JourneyChoice, type PackFile, type Problem } from '../lib/api/client';
   import { JourneyDraft } from '../lib/journeys/draft.svelte';
   import Spectrum from '../lib/journeys/Spectrum.svelte';
   import Head from '../lib/parts/Head.svelte';
   import Trouble from '../lib/parts/Trouble.svelte';
+  import { lists } from '../lib/lists.svelte';
   import { session } from '../lib/session.svelte';
   import JourneyStation from '../lib/stations/JourneyStation.svelte';
   import { HOURS_A_YEAR, length, shown } from '../lib/units';
 
   type Journey = PackFile['journey'];
-  const BASES: Record<Journey['drop']['basis'], string> = {
-    'parcel-1a': 'by mass, ISTA 1A (from memory)',
-    'manual-I': 'by mass, ASTM D4169 manual handling level I (from memory)',
-    'manual-II': 'by mass, ASTM D4169 manual handling level II (from memory)',
-    'manual-III': 'by mass, ASTM D4169 manual handling level III (from memory)',
-    handling: 'by mass and handling, MIL-HDBK-304 (from memory)',
-    own: 'own'
-  };
-  const SEQUENCES = { all: 'all 26 blows', ten: 'ten blows', faces: 'the six faces' };
-  const PATTERNS = { aligned: 'corner on corner', misaligned: 'a little askew', interlocked: 'like bricks' };
-  const PROFILES = {
-    'truck-II': 'lorry, ASTM D4169 level II (from memory)',
-    'air-II': 'air, ASTM D4169 level II (from memory)',
-    'rail-II': 'rail, ASTM D4169 level II (from memory)',
-    'parcel-road': 'parcel vans, ISTA 3A (from memory)',
-    own: 'a profile of its own',
-    none: 'none'
-  };
+  const detailed = (choice: Choice) => (choice.detail ? `${choice.words}, ${choice.detail}` : choice.words);
 
   let journeys = $state.raw<JourneyChoice[]>([]);
   let opened = $state('');
@@ -128,20 +112,23 @@
             <dl>
               <dt>Falls</dt>
               <dd>
-                {journey.drop.basis === 'own' ? length(journey.drop.heightMm ?? 0) : BASES[journey.drop.basis]}, {SEQUENCES[
+                {journey.drop.basis === 'own'
+                  ? length(journey.drop.heightMm ?? 0)
+                  : detailed(lists.choice((l) => l.dropBases, journey.drop.basis))}, {lists.choice(
+                  (l) => l.dropSequences,
                   journey.drop.sequence ?? 'all'
-                ]}, {journey.drop.impacts === 'repeated' ? 'again and again' : 'once each'}
+                ).words}, {lists.choice((l) => l.impacts, journey.drop.impacts ?? 'first').words}
               </dd>
               <dt>Ride</dt>
               <dd>
-                {PROFILES[journey.vibration?.profile ?? 'none']}{choice.ride.length > 0
+                {detailed(lists.choice((l) => l.rides, journey.vibration?.profile ?? 'none'))}{choice.ride.length > 0
                   ? `, ${shown(choice.rideGrms, 2)} Grms`
                   : ''}
               </dd>
               <dt>Pile</dt>
               <dd>
                 {journey.stack
-                  ? `${length(journey.stack.heightMm)} for ${shown(journey.stack.days ?? 10, 0)} days at ${shown(100 * (journey.stack.relativeHumidity ?? 0.5), 0)} % humidity, ${PATTERNS[journey.stack.pattern ?? 'aligned']}`
+                  ? `${length(journey.stack.heightMm)} for ${shown(journey.stack.days ?? 10, 0)} days at ${shown(100 * (journey.stack.relativeHumidity ?? 0.5), 0)} % humidity, ${lists.choice((l) => l.stackPatterns, journey.stack.pattern ?? 'aligned').words}`
                   : 'none'}
               </dd>
               <dt>Climate</dt>
@@ -193,7 +180,9 @@
                   );
                 }}
               >
-                {#each Object.entries(BASES) as [basis, words] (basis)}<option value={basis}>{words}</option>{/each}
+                {#each lists.all?.dropBases ?? [] as basis (basis.value)}<option value={basis.value}
+                    >{detailed(basis)}</option
+                  >{/each}
               </select>
             </label>
             {#if draft.pack.journey.drop.basis === 'own'}
@@ -202,8 +191,8 @@
                 <input
                   class="in-sentence"
                   type="number"
-                  min="1"
-                  max="20000"
+                  min={lists.limit('drop/heightMm').least}
+                  max={lists.limit('drop/heightMm').most}
                   value={draft.pack.journey.drop.heightMm}
                   oninput={(e) => draft!.put('/journey/drop/heightMm', e.currentTarget.valueAsNumber)}
                 />

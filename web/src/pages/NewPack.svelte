@@ -5,6 +5,7 @@
   import { type Answers, NOTHING_SAID, packOf } from '../lib/bench/beginning';
   import { Latest } from '../lib/api/latest';
   import { starter } from '../lib/bench/starter';
+  import { lists } from '../lib/lists.svelte';
   import { materialOf, materials } from '../lib/catalogue.svelte';
   import { capital } from '../lib/faces';
   import Glyph from '../lib/parts/Glyph.svelte';
@@ -128,8 +129,6 @@
     const [least, most] = [Math.min(...sides), Math.max(...sides)];
     return least === most ? length(least) : `${length(least)} to ${length(most)}`;
   }
-
-  const FORMS = { full: 'all round', pads: 'in pads on each face', corners: 'in corner blocks' } as const;
 
   function stop() {
     latest.end();
@@ -305,7 +304,8 @@
         {#each seen.layers as layer (layer.id)}
           <li>
             {#if layer.kind === 'cushion'}
-              <b>{thickness(layer)}</b> of {materials.name(layer.material)} {FORMS[layer.form]}
+              <b>{thickness(layer)}</b> of {materials.name(layer.material)}
+              {layer.form === 'full' ? '' : 'in '}{lists.choice((l) => l.forms, layer.form).words}
             {:else}
               {layer === seen.layers.at(-1) ? 'outer carton' : 'inner box'} of {materials.name(materialOf(layer))}
             {/if}

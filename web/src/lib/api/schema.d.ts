@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lists"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orientations": {
         parameters: {
             query?: never;
@@ -324,7 +340,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/packs/{id}/page.pdf": {
+    "/api/packs/{id}/page": {
         parameters: {
             query?: never;
             header?: never;
@@ -332,6 +348,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/page.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -984,9 +1016,29 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AreaView: {
+            hatch: string;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            lineMm: number;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
         Beginnings: {
             delicacy: components["schemas"]["DelicacyChoice"][];
             journeys: components["schemas"]["JourneyChoice"][];
+        };
+        BlockView: {
+            drawings: components["schemas"]["DrawingsView"] | null;
+            picture: components["schemas"]["PictureView"] | null;
+            table: components["schemas"]["TableView"] | null;
+            text: components["schemas"]["TextView"] | null;
+            title: components["schemas"]["TitleView"] | null;
         };
         BlowView: {
             because: string;
@@ -1113,6 +1165,15 @@ export interface components {
             title: string;
             unit: string;
             working: components["schemas"]["FigureView"][];
+        };
+        Choice: {
+            detail: string;
+            value: string;
+            words: string;
+        };
+        ColumnView: {
+            head: string;
+            number: boolean;
         };
         ComparisonView: {
             effects: string[];
@@ -1256,6 +1317,23 @@ export interface components {
             pack: components["schemas"]["PackFile"];
             ruleEffects: string[];
         };
+        DrawingView: {
+            areas: components["schemas"]["AreaView"][];
+            caption: string;
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            /** Format: double */
+            widthMm: number;
+        };
+        DrawingsView: {
+            /** Format: double */
+            barMm: number;
+            drawings: components["schemas"]["DrawingView"][];
+            note: string;
+            /** Format: double */
+            ratio: number;
+        };
         DropView: {
             blow: components["schemas"]["BlowView"];
             capped: boolean;
@@ -1310,6 +1388,8 @@ export interface components {
             /** Format: int64 */
             id: number;
             subject: string;
+            subjectId: string;
+            subjectKind: string;
             who: string;
             words: string;
         };
@@ -1518,6 +1598,24 @@ export interface components {
         Line: {
             numbers: string;
             symbols: string;
+        };
+        ListsView: {
+            conditions: components["schemas"]["Choice"][];
+            dropBases: components["schemas"]["Choice"][];
+            dropSequences: components["schemas"]["Choice"][];
+            features: components["schemas"]["Choice"][];
+            fills: components["schemas"]["Choice"][];
+            forms: components["schemas"]["Choice"][];
+            fragilityBases: components["schemas"]["Choice"][];
+            impacts: components["schemas"]["Choice"][];
+            limits: components["schemas"]["Range"][];
+            rides: components["schemas"]["Choice"][];
+            stackPatterns: components["schemas"]["Choice"][];
+            statuses: string[];
+            structures: components["schemas"]["Choice"][];
+            substances: components["schemas"]["Choice"][];
+            surfaces: components["schemas"]["Choice"][];
+            tapes: components["schemas"]["Choice"][];
         };
         MaterialChange: {
             gone: boolean;
@@ -1887,6 +1985,10 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PaperView: {
+            blocks: components["schemas"]["BlockView"][];
+            title: string;
+        };
         PartView: {
             path: string;
             title: string;
@@ -1925,6 +2027,12 @@ export interface components {
             height: number;
             /** Format: int32 */
             width: number;
+        };
+        PictureView: {
+            address: string;
+            caption: string;
+            /** Format: double */
+            heightMm: number;
         };
         PieceView: {
             kind: string;
@@ -1988,6 +2096,13 @@ export interface components {
             proposals: components["schemas"]["ProposalView"][];
             /** Format: int64 */
             worked: number;
+        };
+        Range: {
+            field: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
         };
         RemedyView: {
             apart: boolean;
@@ -2197,6 +2312,12 @@ export interface components {
             cartons: components["schemas"]["CartonView"][];
             sheets: components["schemas"]["SheetView"][];
         };
+        TableView: {
+            caption: string;
+            columns: components["schemas"]["ColumnView"][];
+            narrow: boolean;
+            rows: string[][];
+        };
         TestBandView: {
             /** Format: double */
             high: number;
@@ -2242,6 +2363,17 @@ export interface components {
             first: components["schemas"]["LawFitView"] | null;
             repeated: components["schemas"]["LawFitView"] | null;
             vibration: components["schemas"]["VibrationFitView"] | null;
+        };
+        TextView: {
+            /** @enum {string|null} */
+            status: "breaks" | "unknown" | "thin" | "holds" | null;
+            /** @enum {string} */
+            weight: "strong" | "plain" | "small";
+            words: string;
+        };
+        TitleView: {
+            standing: string;
+            words: string;
         };
         TwoPacks: {
             after: components["schemas"]["PackFile"];
@@ -2500,7 +2632,7 @@ export interface operations {
             query?: {
                 before?: number;
                 size?: number;
-                about?: string;
+                about?: "pack" | "person" | "house" | "stores" | "journey" | "carton" | "sheet" | "price" | "foam" | "board" | "wrap" | "consumable";
             };
             header?: never;
             path?: never;
@@ -2730,6 +2862,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    lists: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListsView"];
+                };
             };
         };
     };
@@ -2964,6 +3116,33 @@ export interface operations {
         };
     };
     page: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    pdf: {
         parameters: {
             query?: {
                 units?: string | null;

@@ -6,10 +6,10 @@
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { house } from '../house.svelte';
+  import { lists } from '../lists.svelte';
   import { figure } from '../units';
   import type { Bench } from './bench.svelte';
   import { common, isOuter, side, withForm, withSide } from './edit';
-  import { FORMS } from './words';
 
   let { bench, index }: { bench: Bench; index: number } = $props();
 
@@ -62,11 +62,7 @@
       label="Tape of the wrap"
       value={layer.tape ?? 'none'}
       disabled={bench.readOnly}
-      options={[
-        { value: 'none', text: 'without tape' },
-        { value: 'on-itself', text: 'taped to itself' },
-        { value: 'on-item', text: 'taped to the item' }
-      ]}
+      options={lists.options((l) => l.tapes)}
       onset={(value) => bench.put(`${at}/tape`, value === 'none' ? undefined : value)}
     />. It adds size and softens nothing.
   </p>
@@ -91,7 +87,7 @@
         label="Slack of the box"
         value={layer.slackMm ?? 0}
         step={1}
-        least={-200}
+        least={lists.limit('box/slackMm').least}
         disabled={bench.readOnly}
         problem={bench.problemAt(`${at}/slackMm`)}
         onset={(value) => bench.put(`${at}/slackMm`, value)}
@@ -99,18 +95,14 @@
       of play in length, width and height{(layer.slackMm ?? 0) < 0 ? ': what is inside is pressed together' : ''}.
     {/if}
     {#if (layer.slackMm ?? 0) >= 0}
+      What fills the play:
       <ChoiceField
         label="What fills the play"
         value={layer.fill ?? 'unsaid'}
         disabled={bench.readOnly}
         options={[
-          { value: 'unsaid', text: 'Settling is not judged' },
-          { value: 'none', text: 'Nothing fills it' },
-          { value: 'paper', text: 'Paper fills it' },
-          { value: 'chips', text: 'Chips fill it' },
-          { value: 'air-cells', text: 'Air cells fill it' },
-          { value: 'bubble', text: 'Bubble fills it' },
-          { value: 'foam', text: 'Foam fills it' }
+          { value: 'unsaid', text: 'not said, so settling is not judged' },
+          ...lists.options<NonNullable<BoxLayer['fill']>>((l) => l.fills)
         ]}
         onset={(value) => bench.put(`${at}/fill`, value === 'unsaid' ? undefined : value)}
       />.
@@ -121,11 +113,7 @@
         label="State of the carton"
         value={layer.condition ?? 'new'}
         disabled={bench.readOnly}
-        options={[
-          { value: 'new', text: 'new' },
-          { value: 'used', text: 'used before' },
-          { value: 'dented', text: 'dented' }
-        ]}
+        options={lists.options((l) => l.conditions)}
         onset={(value) => bench.put(`${at}/condition`, value === 'new' ? undefined : value)}
       />
       and bulges by
@@ -157,7 +145,7 @@
       label="Form"
       value={layer.form}
       disabled={bench.readOnly}
-      options={FORMS}
+      options={lists.options<CushionLayer['form']>((l) => l.forms)}
       onset={(value) =>
         bench.change({ ...bench.pack, layers: bench.pack.layers.with(index, withForm(layer, value)) }, 'form')}
     />,

@@ -1,11 +1,12 @@
 <!-- The pack in one sentence whose words are fields. -->
 <script lang="ts">
+  import { lists } from '../lists.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { length } from '../units';
+  import type { PackFile } from '../api/client';
   import type { Bench } from './bench.svelte';
   import { put } from './edit';
-  import { DROP_BASES } from './words';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -67,7 +68,7 @@
   <ChoiceField
     label="Drop height from"
     value={drop.basis}
-    options={DROP_BASES}
+    options={lists.options<PackFile['journey']['drop']['basis']>((l) => l.dropBases)}
     disabled={bench.readOnly}
     onset={setBasis}
   />.

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Check } from '../api/client';
+import type { Check, Lists } from '../api/client';
+import { lists } from '../lists.svelte';
 import { marginGroups } from './words';
 
 function check(
@@ -29,6 +30,8 @@ function check(
     curve: false
   };
 }
+
+lists.all = { statuses: ['breaks', 'unknown', 'thin', 'holds'] } as Lists;
 
 describe('margins, thinnest first', () => {
   it('tells equal blows as one and puts the worst first', () => {

@@ -1,24 +1,6 @@
-import type { Check, CushionLayer, Drop, PackFile } from '../api/client';
+import type { Check, Drop } from '../api/client';
+import { lists } from '../lists.svelte';
 import { figure } from '../units';
-
-/** Words of the trade for what the file calls by short names. */
-
-type Basis = PackFile['journey']['drop']['basis'];
-
-export const DROP_BASES: { value: Basis; text: string }[] = [
-  { value: 'parcel-1a', text: 'parcel network' },
-  { value: 'manual-I', text: 'rough manual handling' },
-  { value: 'manual-II', text: 'usual manual handling' },
-  { value: 'manual-III', text: 'gentle manual handling' },
-  { value: 'handling', text: 'handling by mass' },
-  { value: 'own', text: 'own height' }
-];
-
-export const FORMS: { value: CushionLayer['form']; text: string }[] = [
-  { value: 'full', text: 'all round' },
-  { value: 'pads', text: 'pads' },
-  { value: 'corners', text: 'corner blocks' }
-];
 
 /** What a drop puts on the item, in the unit it is judged by. */
 export function blowFigure(drop: Drop): string {
@@ -37,10 +19,8 @@ export interface MarginGroup {
   of: number;
 }
 
-const RANK = { breaks: 0, unknown: 1, thin: 2, holds: 3 };
-
 function worseFirst(a: Check, b: Check): number {
-  return RANK[a.status] - RANK[b.status] || (a.margin ?? 0) - (b.margin ?? 0);
+  return lists.rank(a.status) - lists.rank(b.status) || (a.margin ?? 0) - (b.margin ?? 0);
 }
 
 const COUNT = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];

@@ -23,11 +23,6 @@
     events = [...had, ...got];
     more = got.length === PAGE;
   }
-
-  /** Ids of packs tell a person nothing. */
-  function detail(event: HouseEvent): string {
-    return /^[0-9a-f-]{36}$/.test(event.detail) ? '' : event.detail;
-  }
 </script>
 
 <section aria-labelledby="trail-title">
@@ -39,7 +34,10 @@
         <span class="quiet text-xs">{dayAndClock(event.happenedAt)}</span>
         <span
           ><b>{event.who}</b>
-          {event.words} <b>{event.subject}</b>{detail(event) ? `, ${detail(event)}` : ''}</span
+          {event.words}
+          {#if event.subjectKind === 'pack' && event.subjectId}
+            <a class="font-bold underline" href="/packs/{event.subjectId}">{event.subject}</a>
+          {:else}<b>{event.subject}</b>{/if}{event.detail ? `, ${event.detail}` : ''}</span
         >
       </li>
     {/each}

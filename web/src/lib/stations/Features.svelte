@@ -5,13 +5,13 @@
   import type { Bench } from '../bench/bench.svelte';
   import { newId } from '../bench/edit';
   import { AROUND } from '../faces';
+  import { lists } from '../lists.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
 
   let { bench }: { bench: Bench } = $props();
 
   type Feature = NonNullable<PackFile['item']['features']>[number];
-  const KINDS = ['fragile', 'sensitive', 'strong', 'hollow', 'loose', 'heavy', 'irreplaceable'] as const;
 
   let features = $derived(bench.pack.item.features ?? []);
 
@@ -52,7 +52,7 @@
           label="What {feature.name} is"
           value={feature.kind}
           disabled={bench.readOnly}
-          options={KINDS.map((k) => ({ value: k, text: k }))}
+          options={lists.options((l) => l.features)}
           onset={(v) => set(i, 'kind', v)}
         />,
         <ChoiceField

@@ -4,6 +4,7 @@
   import { put } from '../bench/edit';
   import { AROUND, capital } from '../faces';
   import ChoiceField from '../parts/ChoiceField.svelte';
+  import { lists } from '../lists.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import Features from './Features.svelte';
   import Memory from './Memory.svelte';
@@ -54,11 +55,7 @@
       label="How the fragility is known"
       value={item.fragility.basis}
       disabled={bench.readOnly}
-      options={[
-        { value: 'test', text: 'a test' },
-        { value: 'class', text: 'its class' },
-        { value: 'estimate', text: 'an estimate' }
-      ]}
+      options={lists.options((l) => l.fragilityBases)}
       onset={(value) => bench.put('/item/fragility/basis', value)}
     />.
   </p>

@@ -4,6 +4,7 @@
   import type { Editable } from '../bench/editable';
   import { put } from '../bench/edit';
   import ChoiceField from '../parts/ChoiceField.svelte';
+  import { lists } from '../lists.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { HOURS_A_YEAR } from '../units';
 
@@ -63,21 +64,14 @@
       label="Which drops count"
       value={journey.drop.sequence ?? 'all'}
       disabled={bench.readOnly}
-      options={[
-        { value: 'all', text: 'on every face, edge and corner' },
-        { value: 'ten', text: 'ten times, one corner, three edges, six faces' },
-        { value: 'faces', text: 'flat on each face' }
-      ]}
+      options={lists.options((l) => l.dropSequences)}
       onset={(value) => bench.put('/journey/drop/sequence', value)}
     />,
     <ChoiceField
       label="Impacts"
       value={journey.drop.impacts ?? 'first'}
       disabled={bench.readOnly}
-      options={[
-        { value: 'first', text: 'once on each' },
-        { value: 'repeated', text: 'again and again' }
-      ]}
+      options={lists.options((l) => l.impacts)}
       onset={(value) => bench.put('/journey/drop/impacts', value)}
     />. The drop height follows from the gross mass by the table, or is your own: the sentence above has it.
   </p>
@@ -87,14 +81,7 @@
       label="The ride"
       value={journey.vibration?.profile ?? 'none'}
       disabled={bench.readOnly}
-      options={[
-        { value: 'parcel-road', text: 'in parcel vans' },
-        { value: 'truck-II', text: 'in lorries' },
-        { value: 'air-II', text: 'by air' },
-        { value: 'rail-II', text: 'by rail' },
-        { value: 'own', text: 'by a profile of your own' },
-        { value: 'none', text: 'not at all' }
-      ]}
+      options={lists.options<NonNullable<Journey['vibration']>['profile']>((l) => l.rides)}
       onset={setProfile}
     />, at
     <QuantityField
@@ -217,11 +204,7 @@
         label="How boxes stand on one another"
         value={stack.pattern ?? 'aligned'}
         disabled={bench.readOnly}
-        options={[
-          { value: 'aligned', text: 'corner on corner' },
-          { value: 'misaligned', text: 'a little askew' },
-          { value: 'interlocked', text: 'like bricks' }
-        ]}
+        options={lists.options((l) => l.stackPatterns)}
         onset={(value) => bench.put('/journey/stack/pattern', value)}
       />{/if}.
   </p>

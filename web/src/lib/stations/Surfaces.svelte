@@ -2,33 +2,12 @@
 <script lang="ts">
   import type { PackFile } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
+  import { lists } from '../lists.svelte';
 
   let { bench }: { bench: Bench } = $props();
 
   type Surface = NonNullable<PackFile['item']['surfaces']>[number];
-  const SURFACES: { value: Surface; text: string }[] = [
-    { value: 'silver', text: 'silver' },
-    { value: 'copper', text: 'copper or brass' },
-    { value: 'iron', text: 'iron or steel' },
-    { value: 'lead', text: 'lead' },
-    { value: 'bare-metal', text: 'other bare metal' },
-    { value: 'painted', text: 'paint' },
-    { value: 'varnished', text: 'varnish' },
-    { value: 'oil-paint', text: 'oil paint' },
-    { value: 'gilded', text: 'gilding' },
-    { value: 'glass', text: 'glass' },
-    { value: 'ceramic', text: 'ceramic' },
-    { value: 'stone', text: 'stone' },
-    { value: 'paper', text: 'paper' },
-    { value: 'photograph', text: 'photographs' },
-    { value: 'textile', text: 'textile' },
-    { value: 'leather', text: 'leather' },
-    { value: 'wood', text: 'wood' },
-    { value: 'plastic', text: 'plastic' },
-    { value: 'rubber', text: 'rubber' },
-    { value: 'electronics', text: 'electronics' }
-  ];
-
+  let surfaces = $derived(lists.options<Surface>((l) => l.surfaces));
   let chosen = $derived(bench.pack.item.surfaces ?? []);
 
   function toggle(surface: Surface) {
@@ -40,14 +19,15 @@
 <details>
   <summary
     >Its surface: {chosen.length > 0
-      ? SURFACES.filter((s) => chosen.includes(s.value))
+      ? surfaces
+          .filter((s) => chosen.includes(s.value))
           .map((s) => s.text)
           .join(', ')
       : 'not said, so foam, wrap and tape are not judged by it'}</summary
   >
   <fieldset disabled={bench.readOnly}>
     <legend class="sr-only">Surfaces of the item</legend>
-    {#each SURFACES as surface (surface.value)}
+    {#each surfaces as surface (surface.value)}
       <label
         ><input type="checkbox" checked={chosen.includes(surface.value)} onchange={() => toggle(surface.value)} />
         {surface.text}</label

@@ -3,7 +3,7 @@
   import { materials } from '../catalogue.svelte';
   import { house } from '../house.svelte';
   import OwnList from './OwnList.svelte';
-  import { SUBSTANCES } from './own';
+  import { lists } from '../lists.svelte';
   import { KG_PER_LB, lengthIn, massIn, MM_PER_IN, shown } from '../units';
 </script>
 
@@ -79,7 +79,7 @@
   kind="wrap"
   title="Wraps of the house"
   columns={[
-    { field: 'substance', label: 'Made of', kind: 'choice', options: SUBSTANCES },
+    { field: 'substance', label: 'Made of', kind: 'choice', options: lists.options((l) => l.substances) },
     { field: 'source', label: 'Source', kind: 'text' }
   ]}
   fresh={{ substance: 'paper-acid-free', source: '' }}

@@ -7,7 +7,8 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import Trouble from '../parts/Trouble.svelte';
   import FitPlot from './FitPlot.svelte';
-  import { STRUCTURES, SUBSTANCES, write } from './own';
+  import { lists } from '../lists.svelte';
+  import { write } from './own';
   import TestTable from './TestTable.svelte';
 
   let {
@@ -44,7 +45,7 @@
     const from = materials.all.foams.find((f) => f.id === id)!;
     return {
       name: '',
-      substance: SUBSTANCES.find((s) => s.text === from.substance)?.value ?? 'other',
+      substance: lists.all?.substances.find((s) => s.words === from.substance)?.value ?? 'other',
       structure: from.structure,
       densityKgM3: from.densityKgM3,
       law: { aKpa: from.aKpa, bPerKpa: from.bPerKpa },
@@ -191,12 +192,12 @@
       Made of <ChoiceField
         label="What it is made of"
         value={String(document.substance)}
-        options={SUBSTANCES}
+        options={lists.options((l) => l.substances)}
         onset={(v) => set('substance', v)}
       />, built as <ChoiceField
         label="How it is built"
         value={String(document.structure ?? 'foam')}
-        options={STRUCTURES}
+        options={lists.options((l) => l.structures)}
         onset={(v) => set('structure', v)}
       />
     </p>

@@ -30,31 +30,3 @@ export async function remove(material: OwnMaterial): Promise<Problem | null> {
   );
   return problem ?? null;
 }
-
-/** What the house's materials may be made of, as the pack file says it and as people do. */
-export const STRUCTURES = [
-  { value: 'foam', text: 'foam, in sheets' },
-  { value: 'moulded', text: 'moulded beads' },
-  { value: 'foamed-in-place', text: 'foamed in place' },
-  { value: 'bubble', text: 'bubble, in layers' },
-  { value: 'air-cells', text: 'air cells' },
-  { value: 'loose', text: 'loose fill' },
-  { value: 'paper', text: 'crumpled paper' }
-];
-
-export const SUBSTANCES = [
-  { value: 'pe', text: 'polyethylene' },
-  { value: 'pp', text: 'polypropylene' },
-  { value: 'ps', text: 'polystyrene' },
-  { value: 'pet', text: 'polyester' },
-  { value: 'pu', text: 'polyurethane' },
-  { value: 'pu-ether', text: 'polyether urethane' },
-  { value: 'pu-ester', text: 'polyester urethane' },
-  { value: 'pvc', text: 'PVC' },
-  { value: 'rubber', text: 'rubber' },
-  { value: 'wool', text: 'wool felt' },
-  { value: 'paper', text: 'paper' },
-  { value: 'paper-acid-free', text: 'acid-free paper' },
-  { value: 'starch', text: 'starch' },
-  { value: 'other', text: 'something else' }
-];

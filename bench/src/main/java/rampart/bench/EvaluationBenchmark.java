@@ -27,7 +27,7 @@ import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 import rampart.core.verdict.Check;
-import rampart.formats.PackFile;
+import rampart.formats.pack.PackFile;
 
 /**
  * One full evaluation: 26 drops, two temperatures, all checks with their working. Sample time, so that the 99th

@@ -9,7 +9,7 @@ import org.hipparchus.ode.OrdinaryDifferentialEquation;
 import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import rampart.core.cushion.DropLayer;
 import rampart.core.material.CushionLaw;
-import rampart.core.prove.SimulatedDrop;
+import rampart.core.simulation.SimulatedDrop;
 
 /** The drop of a benchmark, solved with the numerics library alone: what our own solver is measured against. */
 final class LibraryDrop {

@@ -26,7 +26,7 @@ import rampart.core.search.ProposalLimits;
 import rampart.core.search.Proposals;
 import rampart.core.search.Stock;
 import rampart.core.search.Watcher;
-import rampart.formats.PackFile;
+import rampart.formats.pack.PackFile;
 
 /**
  * A search for proposals over a demo pack's whole space, on both cores, in a heap of 512 MB: every foam, form and board,

@@ -21,11 +21,11 @@ import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.explain.Simulations;
 import rampart.core.material.StandardCatalogue;
-import rampart.core.prove.Assumptions;
-import rampart.core.prove.DropSimulation;
-import rampart.core.prove.Pulse;
-import rampart.core.prove.SimulatedDrop;
-import rampart.formats.PackFile;
+import rampart.core.simulation.Assumptions;
+import rampart.core.simulation.DropSimulation;
+import rampart.core.simulation.Pulse;
+import rampart.core.simulation.SimulatedDrop;
+import rampart.formats.pack.PackFile;
 
 /** One drop worked in time, and all counted drops of a pack with heavy boxes in all their conditions. */
 @State(Scope.Benchmark)

@@ -45,6 +45,7 @@ class LayersTest {
                 .onlyBeAccessed()
                 .byAnyPackage(
                         "rampart.server.persistence..",
+                        "rampart.server.history..",
                         "rampart.server.packs..",
                         "rampart.server.access..",
                         "rampart.server.house..",

@@ -1,6 +1,7 @@
 package rampart.core.box;
 
 import rampart.core.material.Board;
+import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 
 /**
@@ -8,17 +9,23 @@ import rampart.core.quantity.Size;
  *
  * @param inside inside size, mm
  */
-public record RegularSlotted(Size inside, Board board) {
+public record RegularSlotted(Size inside, Board board) implements Carton {
     /** Width of the glue tab, mm (nominal). */
     public static final double GLUE_TAB_MM = 35;
 
-    /** Inside plus one caliper at each side and two, the folded flaps, at top and bottom, mm. */
-    public Size outside() {
+    /** One caliper at each side, and two, the folded flaps, at top and bottom. */
+    @Override
+    public SixSided wallMm() {
         double c = board.caliperMm();
-        return inside.plus(2 * c, 2 * c, 4 * c);
+        return new SixSided(2 * c, c, 2 * c, c, c, c);
     }
 
-    /** Area of the board it is made from, nothing deducted for slots, mm2. */
+    @Override
+    public boolean carriesOnItsWalls() {
+        return true;
+    }
+
+    @Override
     public double blankAreaMm2() {
         double c = board.caliperMm();
         double longer = Math.max(inside.lengthMm(), inside.widthMm());
@@ -26,10 +33,5 @@ public record RegularSlotted(Size inside, Board board) {
         double across = 2 * (longer + c) + 2 * (shorter + c) + GLUE_TAB_MM;
         double down = inside.heightMm() + 2 * c + shorter + c;
         return across * down;
-    }
-
-    /** Mass of the board, kg. */
-    public double massKg() {
-        return blankAreaMm2() * 1e-6 * board.grammageGm2() * 1e-3;
     }
 }

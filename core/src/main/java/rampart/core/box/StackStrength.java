@@ -3,7 +3,7 @@ package rampart.core.box;
 import rampart.core.journey.Stack;
 
 /**
- * What a regular slotted carton carries in a stack (rule 25): McKee's short formula (1963) times the stacking
+ * What a carton that stands on its four walls carries in a stack (rule 25): McKee's short formula (1963) times the stacking
  * multipliers of the Fibre Box Handbook (both from memory). No safety factor is in it.
  *
  * @param edgeCrushNPerMm edge crush strength, N/mm
@@ -27,7 +27,11 @@ public record StackStrength(
     private static final double[] HUMIDITY = {.5, .6, .7, .8, .9, 1.0};
     private static final double[] HUMIDITY_FACTOR = {1.0, .90, .80, .68, .48, .15};
 
-    public static StackStrength of(RegularSlotted box, Stack stack) {
+    /** @throws IllegalArgumentException for a carton that does not carry on its walls */
+    public static StackStrength of(Carton box, Stack stack) {
+        if (!box.carriesOnItsWalls()) {
+            throw new IllegalArgumentException("the strength formula does not hold for this style of carton");
+        }
         return new StackStrength(
                 box.board().edgeCrushNPerMm(),
                 box.board().caliperMm(),

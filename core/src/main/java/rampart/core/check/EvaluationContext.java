@@ -8,7 +8,6 @@ import rampart.core.drop.Drop;
 import rampart.core.drop.Drops;
 import rampart.core.drop.DropsInTime;
 import rampart.core.layout.LaidCushion;
-import rampart.core.layout.Layer;
 import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
@@ -125,13 +124,11 @@ public final class EvaluationContext {
 
     /** True where some made carton is closed over more than it holds, or says what fills it, or is not new and flat. */
     public boolean cartonsMatter() {
-        for (Layer layer : pack.layers()) {
-            if (layer instanceof Layer.Box box
-                    && (box.slackMm() < 0 || !box.state().equals(CartonState.NEW))) {
-                return true;
-            }
-        }
-        return false;
+        return pack.layers().stream()
+                .anyMatch(layer -> layer.match(
+                        wrap -> false,
+                        cushion -> false,
+                        box -> box.slackMm() < 0 || !box.state().equals(CartonState.NEW)));
     }
 
     /** All 26 in their order. */

@@ -100,11 +100,15 @@ final class MaterialCompatibility {
                 box -> "The carton's board"));
     }
 
+    private static boolean cushion(Layer layer) {
+        return layer.match(wrap -> false, cushion -> true, box -> false);
+    }
+
     /** What lies on the item itself. */
     private void touching(Layer first) {
         Substance of = substance(first);
         Term name = name(first);
-        boolean foam = first instanceof Layer.Cushion;
+        boolean foam = cushion(first);
         if (foam && catalogue.foam(first.material()).structure().cells() && hasAny(SOFT)) {
             harms(Say.CELLS_PRINT.of(name, named(SOFT)));
         } else if (foam && (has(Surface.GILDED) || has(Surface.OIL_PAINT))) {
@@ -175,14 +179,15 @@ final class MaterialCompatibility {
         if (of == Substance.STARCH && (stored || days > 30)) {
             watch(Say.VERMIN.of(name(layer)));
         }
-        if (of == Substance.PAPER && stored && layer instanceof Layer.Cushion) {
+        if (of == Substance.PAPER && stored && cushion(layer)) {
             watch(Say.ACID_STAYS.of(name(layer)));
         }
     }
 
     private void tape() {
         boolean onItem = pack.layers().stream()
-                .anyMatch(layer -> layer instanceof Layer.Wrap wrap && wrap.tape() == Layer.Wrap.Tape.ON_ITEM);
+                .anyMatch(layer ->
+                        layer.match(wrap -> wrap.tape() == Layer.Wrap.Tape.ON_ITEM, cushion -> false, box -> false));
         if (onItem && hasAny(TAPE_LIFTS)) {
             harms(Say.TAPE_LIFTS.of(named(TAPE_LIFTS)));
         } else if (onItem) {

@@ -5,7 +5,6 @@ import java.util.Map;
 import rampart.core.box.CartonState;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
-import rampart.core.layout.Layer;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 
@@ -38,7 +37,6 @@ final class Squeezed {
     }
 
     private static Squeezed of(EvaluationContext context, LaidBox box) {
-        Layer.Box layer = (Layer.Box) context.pack().layers().get(box.layer());
         int inward = context.layout().boxes().stream()
                 .mapToInt(LaidBox::layer)
                 .filter(i -> i < box.layer())
@@ -46,7 +44,7 @@ final class Squeezed {
                 .orElse(-1);
         return new Squeezed(
                 box,
-                layer.state(),
+                box.state(),
                 context.layout().cushions().stream()
                         .filter(c -> c.layer() > inward && c.layer() < box.layer())
                         .toList(),

@@ -3,8 +3,8 @@ package rampart.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import rampart.core.box.Carton;
 import rampart.core.box.CartonState;
-import rampart.core.box.RegularSlotted;
 import rampart.core.box.StackStrength;
 import rampart.core.journey.Stack;
 import rampart.core.quantity.Basis;
@@ -37,7 +37,7 @@ public final class StackCheck implements CheckRule {
     }
 
     private static Check check(EvaluationContext context, Stack stack) {
-        RegularSlotted carton = context.layout().outer().carton();
+        Carton carton = context.layout().outer().carton();
         double boxesAbove = boxesAbove(stack, carton);
         double gross = context.layout().grossMassKg();
         double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
@@ -100,7 +100,7 @@ public final class StackCheck implements CheckRule {
     }
 
     private static Working working(
-            Stack stack, RegularSlotted carton, StackStrength strength, double boxesAbove, double gross, boolean low) {
+            Stack stack, Carton carton, StackStrength strength, double boxesAbove, double gross, boolean low) {
         List<Figure> figures = new ArrayList<>(List.of(
                 Figure.law("N", "boxes above", boxesAbove, ""),
                 Figure.law("m", "gross mass", gross, "kg"),
@@ -141,7 +141,7 @@ public final class StackCheck implements CheckRule {
         return new Working("D = N*m*g", List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp"), figures, notes);
     }
 
-    private static double boxesAbove(Stack stack, RegularSlotted carton) {
+    private static double boxesAbove(Stack stack, Carton carton) {
         double levels = Math.floor(
                 Units.roundTo9Decimals(stack.heightMm() / carton.outside().heightMm()));
         return Math.max(0, levels - 1);

@@ -1,9 +1,10 @@
 package rampart.core.check;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
-import rampart.core.layout.CushionForm;
+import java.util.stream.Stream;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.PadGrid;
 import rampart.core.quantity.Axis;
@@ -30,27 +31,39 @@ public final class StandingCheck implements CheckRule {
 
     @Override
     public List<Check> on(EvaluationContext context) {
-        double least = Double.POSITIVE_INFINITY;
-        LaidCushion cushion = null;
-        Axis axis = Axis.X;
-        for (LaidCushion candidate : context.layout().cushions()) {
-            if (candidate.form() instanceof CushionForm.Pads pads && candidate.cushions(Face.BOTTOM)) {
-                PadGrid grid = pads.grid(candidate.body(), Face.BOTTOM);
-                for (Axis along : List.of(grid.first(), grid.second())) {
-                    double reach = Units.roundTo9Decimals(grid.reach(along));
-                    if (reach < least) {
-                        least = reach;
-                        cushion = candidate;
-                        axis = along;
-                    }
-                }
-            }
-        }
-        return cushion == null ? List.of() : List.of(check(cushion, axis));
+        return context.layout().cushions().stream()
+                .filter(cushion -> cushion.cushions(Face.BOTTOM))
+                .flatMap(StandingCheck::reaches)
+                .min(Comparator.comparingDouble(Reach::rounded))
+                .map(StandingCheck::check)
+                .map(List::of)
+                .orElse(List.of());
     }
 
-    private static Check check(LaidCushion cushion, Axis axis) {
-        PadGrid grid = ((CushionForm.Pads) cushion.form()).grid(cushion.body(), Face.BOTTOM);
+    /** How far the pads under one cushion reach along one axis. */
+    private record Reach(LaidCushion cushion, PadGrid grid, Axis axis) {
+        double rounded() {
+            return Units.roundTo9Decimals(grid.reach(axis));
+        }
+    }
+
+    /** What lies all round or at the corners stands. */
+    private static Stream<Reach> reaches(LaidCushion cushion) {
+        return cushion.form()
+                .match(
+                        full -> Stream.empty(),
+                        pads -> {
+                            PadGrid grid = pads.grid(cushion.body(), Face.BOTTOM);
+                            return Stream.of(
+                                    new Reach(cushion, grid, grid.first()), new Reach(cushion, grid, grid.second()));
+                        },
+                        corners -> Stream.empty());
+    }
+
+    private static Check check(Reach least) {
+        LaidCushion cushion = least.cushion();
+        PadGrid grid = least.grid();
+        Axis axis = least.axis();
         double reach = grid.reach(axis);
         double body = cushion.body().along(axis);
         String dimension = axis == Axis.X ? "length" : "width";

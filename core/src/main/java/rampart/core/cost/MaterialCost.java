@@ -46,10 +46,7 @@ public final class MaterialCost {
     private static OptionalDouble leadingWraps(Size item, List<Layer> layers, Prices prices) {
         double sum = 0;
         Size size = item;
-        for (Layer layer : layers) {
-            if (!(layer instanceof Layer.Wrap wrap)) {
-                break;
-            }
+        for (Layer.Wrap wrap : Layer.wrapsRoundTheItem(layers)) {
             OptionalDouble price = prices.of(wrap.material());
             if (price.isEmpty()) {
                 return price;

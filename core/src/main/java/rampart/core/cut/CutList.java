@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import rampart.core.box.RegularSlotted;
+import rampart.core.box.Carton;
 import rampart.core.layout.ContactPatch;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
@@ -60,7 +60,7 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
     public record Fill(int layer, Foam foam, double litres) {}
 
     /** A box layer. */
-    public record Box(int layer, RegularSlotted carton, boolean stock) {}
+    public record Box(int layer, Carton carton, boolean stock) {}
 
     public static CutList of(Layout layout) {
         List<Piece> pieces = new ArrayList<>();

@@ -13,9 +13,9 @@ import rampart.core.layout.ContactPatch;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layout;
 import rampart.core.pack.Pack;
-import rampart.core.prove.SimulatedDrop;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
+import rampart.core.simulation.SimulatedDrop;
 
 /** Works the drops of one pack: direction, springs, and the worst of all conditions (rules 12 to 21 and 30). */
 public final class Drops {

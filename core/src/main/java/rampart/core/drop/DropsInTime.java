@@ -4,10 +4,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import rampart.core.prove.Assumptions;
-import rampart.core.prove.DropSimulation;
-import rampart.core.prove.Pulse;
-import rampart.core.prove.SimulatedDrop;
+import rampart.core.simulation.Assumptions;
+import rampart.core.simulation.DropSimulation;
+import rampart.core.simulation.Pulse;
+import rampart.core.simulation.SimulatedDrop;
 
 /** Drops worked in time, each figure at its worst over all conditions (rule 34). */
 public final class DropsInTime {

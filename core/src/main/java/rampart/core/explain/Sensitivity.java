@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.DoubleFunction;
+import java.util.stream.Stream;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Item;
@@ -213,40 +214,44 @@ public final class Sensitivity {
     /** Each different thickness of each cushion, with the sides that have it. */
     private void thicknesses(List<Input> inputs) {
         for (int i = 0; i < pack.layers().size(); i++) {
-            if (!(pack.layers().get(i) instanceof Layer.Cushion cushion)) {
-                continue;
-            }
             int index = i;
-            Map<Double, List<Face>> sides = new TreeMap<>();
-            for (Face face : Face.ALL) {
-                double mm = cushion.thicknessMm().on(face);
-                if (mm > 0) {
-                    sides.computeIfAbsent(mm, key -> new ArrayList<>()).add(face);
-                }
-            }
-            Term foam = Term.name(catalogue.foam(cushion.material()).name());
-            Term number = Quantity.count(i + 1);
-            sides.forEach((mm, faces) -> {
-                Sentence name = faces.size() == Face.ALL.size()
-                        ? Say.THICKNESS_ALL_ROUND.of(foam, number)
-                        : Say.THICKNESS_ON.of(
-                                foam,
-                                number,
-                                Term.commas(faces.stream().map(Face::word).toList()));
-                inputs.add(new Input(name, "mm", mm, Basis.INPUT, other -> {
-                    SixSided changed = SixSided.of(face ->
-                            faces.contains(face) ? other : cushion.thicknessMm().on(face));
-                    return evaluate(withLayer(index, cushion.with(changed)));
-                }));
-            });
+            pack.layers().get(i).match(wrap -> inputs, cushion -> thicknesses(inputs, index, cushion), box -> inputs);
         }
+    }
+
+    private List<Input> thicknesses(List<Input> inputs, int index, Layer.Cushion cushion) {
+        Map<Double, List<Face>> sides = new TreeMap<>();
+        for (Face face : Face.ALL) {
+            double mm = cushion.thicknessMm().on(face);
+            if (mm > 0) {
+                sides.computeIfAbsent(mm, key -> new ArrayList<>()).add(face);
+            }
+        }
+        Term foam = Term.name(catalogue.foam(cushion.material()).name());
+        Term number = Quantity.count(index + 1);
+        sides.forEach((mm, faces) -> {
+            Sentence name = faces.size() == Face.ALL.size()
+                    ? Say.THICKNESS_ALL_ROUND.of(foam, number)
+                    : Say.THICKNESS_ON.of(
+                            foam,
+                            number,
+                            Term.commas(faces.stream().map(Face::word).toList()));
+            inputs.add(new Input(name, "mm", mm, Basis.INPUT, other -> {
+                SixSided changed = SixSided.of(face ->
+                        faces.contains(face) ? other : cushion.thicknessMm().on(face));
+                return evaluate(withLayer(index, cushion.with(changed)));
+            }));
+        });
+        return inputs;
     }
 
     /** The law of each foam in the pack. */
     private void constants(List<Input> inputs) {
         pack.layers().stream()
-                .filter(layer -> layer instanceof Layer.Cushion)
-                .map(Layer::material)
+                .flatMap(layer -> layer.match(
+                        wrap -> Stream.<String>empty(),
+                        cushion -> Stream.of(cushion.material()),
+                        box -> Stream.<String>empty()))
                 .distinct()
                 .map(catalogue::foam)
                 .forEach(foam -> {

@@ -7,10 +7,10 @@ import rampart.core.drop.Drop;
 import rampart.core.drop.DropId;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
-import rampart.core.prove.Assumptions;
-import rampart.core.prove.DropSimulation;
-import rampart.core.prove.Pulse;
-import rampart.core.prove.SimulatedDrop;
+import rampart.core.simulation.Assumptions;
+import rampart.core.simulation.DropSimulation;
+import rampart.core.simulation.Pulse;
+import rampart.core.simulation.SimulatedDrop;
 
 /** Drops of a pack worked in time (rule 34). */
 public final class Simulations {

@@ -24,9 +24,9 @@ public record Feature(
 
     /** What is to be known of it. */
     public enum Kind {
-        STRONG,
         FRAGILE,
         SENSITIVE,
+        STRONG,
         HOLLOW,
         LOOSE,
         HEAVY,

@@ -27,9 +27,19 @@ public record Fragility(
 
     /** How the fragility became known. */
     public enum FragilityBasis {
-        TEST,
-        CLASS,
-        ESTIMATE
+        TEST("a test"),
+        CLASS("its class"),
+        ESTIMATE("an estimate");
+
+        private final String words;
+
+        FragilityBasis(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /**

@@ -15,9 +15,9 @@ public record Stack(double heightMm, double days, double relativeHumidity, Patte
 
     /** How boxes stand on one another, with its multiplier (Fibre Box Handbook, from memory). */
     public enum Pattern {
-        ALIGNED("columns aligned", 1.0),
-        MISALIGNED("columns misaligned", 0.85),
-        INTERLOCKED("interlocked", 0.50);
+        ALIGNED("corner on corner", 1.0),
+        MISALIGNED("a little askew", 0.85),
+        INTERLOCKED("like bricks", 0.50);
 
         private final String words;
         private final double multiplier;

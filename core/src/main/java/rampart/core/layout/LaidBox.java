@@ -1,6 +1,7 @@
 package rampart.core.layout;
 
-import rampart.core.box.RegularSlotted;
+import rampart.core.box.Carton;
+import rampart.core.box.CartonState;
 import rampart.core.quantity.Size;
 
 /**
@@ -10,8 +11,9 @@ import rampart.core.quantity.Size;
  * @param contents envelope of what is inside, mm
  * @param slack clearance per dimension, mm; negative where a stock carton is too small
  * @param stock true where the carton comes from stock
+ * @param state what it has been through and how it is filled
  */
-public record LaidBox(int layer, RegularSlotted carton, Size contents, Size slack, boolean stock) {
+public record LaidBox(int layer, Carton carton, Size contents, Size slack, boolean stock, CartonState state) {
     /** The largest clearance of the three dimensions, mm. */
     public double largestSlackMm() {
         return Math.max(slack.lengthMm(), Math.max(slack.widthMm(), slack.heightMm()));

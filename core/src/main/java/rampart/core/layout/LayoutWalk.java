@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import rampart.core.box.RegularSlotted;
+import rampart.core.box.Carton;
 import rampart.core.item.Item;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
@@ -60,7 +60,7 @@ public final class LayoutWalk {
     }
 
     private static Layout lay(Item item, List<Layer> layers, Catalogue catalogue, boolean drawn) {
-        if (layers.isEmpty() || !(layers.get(layers.size() - 1) instanceof Layer.Box)) {
+        if (layers.isEmpty() || !layers.get(layers.size() - 1).match(wrap -> false, cushion -> false, box -> true)) {
             throw new IllegalArgumentException("the last layer must be a box: the outer carton");
         }
         LayoutWalk walk = new LayoutWalk(item, catalogue, drawn);
@@ -123,12 +123,11 @@ public final class LayoutWalk {
         Size slack = box.stockInside().isPresent()
                 ? inside.plus(-contents.lengthMm(), -contents.widthMm(), -contents.heightMm())
                 : new Size(box.slackMm(), box.slackMm(), box.slackMm());
-        RegularSlotted carton = new RegularSlotted(inside, catalogue.board(box.material()));
-        boxes.add(new LaidBox(index, carton, contents, slack, box.stockInside().isPresent()));
+        Carton carton = box.style().of(inside, catalogue.board(box.material()));
+        boxes.add(new LaidBox(index, carton, contents, slack, box.stockInside().isPresent(), box.state()));
 
-        double c = carton.board().caliperMm();
         Cuboid insideAt = envelope.grown(SixSided.of(face -> slack.along(face.axis()) / 2));
-        Cuboid outer = insideAt.grown(new SixSided(2 * c, c, 2 * c, c, c, c));
+        Cuboid outer = insideAt.grown(carton.wallMm());
         solids.shell(Solid.Part.BOARD, index, insideAt, outer);
         for (Face face : Face.ALL) {
             piece(face, index, Layout.Wall.Kind.GAP, slack.along(face.axis()) / 2);

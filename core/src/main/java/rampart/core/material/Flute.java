@@ -1,29 +1,23 @@
 package rampart.core.material;
 
-/** Corrugated flutes with their nominal caliper, mm. */
+/** Corrugated flutes. */
 public enum Flute {
-    E("E", 1.6, false),
-    B("B", 3.2, false),
-    C("C", 4.0, false),
-    BC("BC", 7.0, true),
-    EB("EB", 4.7, true);
+    E("E", false),
+    B("B", false),
+    C("C", false),
+    BC("BC", true),
+    EB("EB", true);
 
     private final String letters;
-    private final double caliperMm;
     private final boolean doubleWall;
 
-    Flute(String letters, double caliperMm, boolean doubleWall) {
+    Flute(String letters, boolean doubleWall) {
         this.letters = letters;
-        this.caliperMm = caliperMm;
         this.doubleWall = doubleWall;
     }
 
     public String letters() {
         return letters;
-    }
-
-    public double caliperMm() {
-        return caliperMm;
     }
 
     public boolean doubleWall() {

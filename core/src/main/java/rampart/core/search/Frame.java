@@ -2,7 +2,7 @@ package rampart.core.search;
 
 import java.util.List;
 import java.util.Optional;
-import rampart.core.box.RegularSlotted;
+import rampart.core.box.Carton;
 import rampart.core.layout.Layer;
 import rampart.core.quantity.Size;
 
@@ -17,7 +17,7 @@ import rampart.core.quantity.Size;
  */
 record Frame(
         Optional<Double> innerMm,
-        Optional<RegularSlotted> innerBox,
+        Optional<Carton> innerBox,
         Optional<Double> outerMm,
         List<Shell> shells,
         String stock) {
@@ -26,7 +26,7 @@ record Frame(
      *
      * @param cost of its board; 0 where cost is not compared
      */
-    record Shell(Layer.Box layer, RegularSlotted carton, double cost) {
+    record Shell(Layer.Box layer, Carton carton, double cost) {
         double massKg() {
             return carton.massKg();
         }

@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -37,9 +36,17 @@ final class LayerChanges {
     }
 
     /** Changes of one kind, the least first. */
-    record Row(int layer, Remedy.ChangeKind kind, Optional<Face> face, List<Layer> changes) {
+    record Row(int layer, List<? extends LayerChange> changes) {
         Remedy.Change change(int step) {
-            return new Remedy.Change(layer, kind, face, changes.get(step));
+            return new Remedy.Change(layer, changes.get(step));
+        }
+
+        LayerChange.Part part() {
+            return changes.get(0).part();
+        }
+
+        Optional<Face> face() {
+            return changes.get(0).face();
         }
     }
 
@@ -47,39 +54,33 @@ final class LayerChanges {
         LayerChanges all = new LayerChanges(catalogue, stock);
         for (int i = 0; i < pack.layers().size(); i++) {
             int index = i;
-            if (pack.layers().get(i) instanceof Layer.Cushion cushion) {
-                LaidCushion laid = layout.cushions().stream()
-                        .filter(c -> c.layer() == index)
-                        .findFirst()
-                        .orElseThrow();
-                all.cushion(index, cushion, laid);
-            } else if (pack.layers().get(i) instanceof Layer.Box box) {
-                all.boards(index, box);
-            }
+            pack.layers()
+                    .get(i)
+                    .match(
+                            wrap -> all,
+                            cushion -> all.cushion(index, cushion, laid(layout, index)),
+                            box -> all.boards(index, box));
         }
         return all.rows;
     }
 
-    private void cushion(int index, Layer.Cushion cushion, LaidCushion laid) {
-        row(index, Remedy.ChangeKind.THICKNESS, Optional.empty(), thicker(cushion, laid.foam(), Optional.empty()));
+    private static LaidCushion laid(Layout layout, int index) {
+        return layout.cushions().stream()
+                .filter(c -> c.layer() == index)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private LayerChanges cushion(int index, Layer.Cushion cushion, LaidCushion laid) {
+        row(index, thicker(cushion, laid.foam(), Optional.empty()));
         for (Face face : Face.ALL) {
-            row(
-                    index,
-                    Remedy.ChangeKind.THICKNESS,
-                    Optional.of(face),
-                    thicker(cushion, laid.foam(), Optional.of(face)));
+            row(index, thicker(cushion, laid.foam(), Optional.of(face)));
         }
-        if (cushion.form() instanceof CushionForm.Corners) {
-            row(index, Remedy.ChangeKind.BLOCK, Optional.empty(), blocks(cushion, laid));
-        } else if (laid.foam().structure().cut()) {
-            row(index, Remedy.ChangeKind.BEARING_AREA, Optional.empty(), areas(cushion, laid));
-        }
-        if (cushion.form() instanceof CushionForm.Pads pads) {
-            for (Face face : Face.ALL) {
-                row(index, Remedy.ChangeKind.BEARING_AREA, Optional.of(face), areas(cushion, pads, face, laid));
-            }
-            row(index, Remedy.ChangeKind.PAD_COUNT, Optional.empty(), counts(cushion, pads));
-        }
+        cushion.form()
+                .match(
+                        full -> areas(index, full, laid),
+                        pads -> areas(index, pads, laid).eachFace(index, pads, laid),
+                        corners -> row(index, nearest(corners, laid, blocks(laid))));
         for (Foam foam : catalogue.foams()) {
             boolean possible = cushion.form()
                     .match(
@@ -87,32 +88,47 @@ final class LayerChanges {
                             pads -> foam.structure().cut(),
                             corners -> foam.structure().blocks());
             if (possible && !foam.id().equals(cushion.material())) {
-                Layer other = cushion.of(foam.id());
-                row(index, Remedy.ChangeKind.FOAM, Optional.empty(), List.of(other));
+                row(index, List.of(new LayerChange.OtherFoam(foam.id())));
             }
         }
+        return this;
     }
 
-    private void boards(int index, Layer.Box box) {
+    private LayerChanges areas(int index, CushionForm now, LaidCushion laid) {
+        return laid.foam().structure().cut() ? row(index, nearest(now, laid, areas(laid))) : this;
+    }
+
+    private LayerChanges eachFace(int index, CushionForm.Pads pads, LaidCushion laid) {
+        for (Face face : Face.ALL) {
+            row(index, areas(pads, face, laid));
+        }
+        return row(index, counts(pads));
+    }
+
+    private LayerChanges boards(int index, Layer.Box box) {
         for (Board board : catalogue.boards()) {
             if (!board.id().equals(box.material())) {
-                Layer other = box.of(board.id());
-                row(index, Remedy.ChangeKind.BOARD, Optional.empty(), List.of(other));
+                row(index, List.of(new LayerChange.OtherBoard(board.id())));
             }
         }
+        return this;
     }
 
-    private void row(int index, Remedy.ChangeKind kind, Optional<Face> face, List<Layer> changes) {
-        rows.add(new Row(index, kind, face, changes));
+    private LayerChanges row(int index, List<? extends LayerChange> changes) {
+        if (!changes.isEmpty()) {
+            rows.add(new Row(index, changes));
+        }
+        return this;
     }
 
     /** The next thickness that can be had up, the next down, the second up and so on; sides without foam stay so. */
-    private List<Layer> thicker(Layer.Cushion cushion, Foam foam, Optional<Face> only) {
+    private List<LayerChange> thicker(Layer.Cushion cushion, Foam foam, Optional<Face> only) {
         List<Double> can = thicknesses.of(foam);
-        List<Layer> changes = new ArrayList<>();
+        List<LayerChange> changes = new ArrayList<>();
         for (int k = 1; k <= can.size(); k++) {
             for (int steps : new int[] {k, -k}) {
-                stepped(cushion.thicknessMm(), can, steps, only).ifPresent(mm -> changes.add(cushion.with(mm)));
+                stepped(cushion.thicknessMm(), can, steps, only)
+                        .ifPresent(mm -> changes.add(new LayerChange.Thickness(mm, only)));
             }
         }
         return changes;
@@ -141,36 +157,37 @@ final class LayerChanges {
         return changed.equals(mm) ? Optional.empty() : Optional.of(changed);
     }
 
-    private static List<Layer> blocks(Layer.Cushion cushion, LaidCushion laid) {
+    private static Set<CushionForm> blocks(LaidCushion laid) {
         Set<CushionForm> forms = new LinkedHashSet<>();
         for (double load : PadSizing.LOADS_KPA) {
             PadSizing.corners(laid.body(), laid.thicknessMm(), laid.movingMassKg(), load)
                     .ifPresent(forms::add);
         }
-        return nearest(cushion, laid, forms);
+        return forms;
     }
 
-    /** Pads for each load, and the whole face, those of the nearest area at the bottom first. */
-    private static List<Layer> areas(Layer.Cushion cushion, LaidCushion laid) {
+    /** Pads for each load, and the whole face. */
+    private static Set<CushionForm> areas(LaidCushion laid) {
         Set<CushionForm> forms = new LinkedHashSet<>();
         forms.add(new CushionForm.Full());
         for (double load : PadSizing.LOADS_KPA) {
             PadSizing.pads(laid.body(), laid.thicknessMm(), laid.movingMassKg(), load)
                     .ifPresent(forms::add);
         }
-        return nearest(cushion, laid, forms);
+        return forms;
     }
 
-    private static List<Layer> nearest(Layer.Cushion cushion, LaidCushion laid, Set<CushionForm> forms) {
-        double now = laid.bearingMm2().on(Face.BOTTOM);
+    /** Those of the nearest area at the bottom first. */
+    private static List<LayerChange> nearest(CushionForm now, LaidCushion laid, Set<CushionForm> forms) {
+        double area = laid.bearingMm2().on(Face.BOTTOM);
         return forms.stream()
-                .filter(form -> !form.equals(cushion.form()))
-                .sorted(Comparator.comparingDouble(form -> Math.abs(form.bearingMm2(laid.body(), Face.BOTTOM) - now)))
-                .<Layer>map(cushion::with)
+                .filter(form -> !form.equals(now))
+                .sorted(Comparator.comparingDouble(form -> Math.abs(form.bearingMm2(laid.body(), Face.BOTTOM) - area)))
+                .<LayerChange>map(form -> new LayerChange.Form(form, Optional.empty()))
                 .toList();
     }
 
-    private static List<Layer> areas(Layer.Cushion cushion, CushionForm.Pads pads, Face face, LaidCushion laid) {
+    private static List<LayerChange> areas(CushionForm.Pads pads, Face face, LaidCushion laid) {
         Set<CushionForm.Pads> forms = new LinkedHashSet<>();
         for (double load : PadSizing.LOADS_KPA) {
             PadSizing.pads(laid.body(), laid.thicknessMm(), laid.movingMassKg(), load)
@@ -182,18 +199,18 @@ final class LayerChanges {
         return forms.stream()
                 .filter(form -> !form.equals(pads))
                 .sorted(Comparator.comparingDouble(form -> Math.abs(form.bearingMm2(laid.body(), face) - now)))
-                .<Layer>map(cushion::with)
+                .<LayerChange>map(form -> new LayerChange.Form(form, Optional.of(face)))
                 .toList();
     }
 
-    private static List<Layer> counts(Layer.Cushion cushion, CushionForm.Pads pads) {
+    private static List<LayerChange> counts(CushionForm.Pads pads) {
         double now = pads.count().bottom();
-        return IntStream.range(0, COUNTS.size())
-                .mapToObj(COUNTS::get)
+        return COUNTS.stream()
                 .sorted(Comparator.comparingDouble((Integer n) -> Math.abs(n - now))
                         .thenComparing(n -> n))
-                .<Layer>map(n -> cushion.with(new CushionForm.Pads(pads.bearingCm2(), SixSided.all(n))))
-                .filter(layer -> !layer.equals(cushion))
+                .map(n -> new CushionForm.Pads(pads.bearingCm2(), SixSided.all(n)))
+                .filter(form -> !form.equals(pads))
+                .<LayerChange>map(form -> new LayerChange.Form(form, Optional.empty()))
                 .toList();
     }
 }

@@ -1,6 +1,5 @@
 package rampart.core.search;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -56,14 +55,7 @@ public final class Proposals {
     }
 
     /** What lies round the item itself. */
-    static List<Layer> wraps(Pack pack) {
-        List<Layer> wraps = new ArrayList<>();
-        for (Layer layer : pack.layers()) {
-            if (!(layer instanceof Layer.Wrap)) {
-                break;
-            }
-            wraps.add(layer);
-        }
-        return wraps;
+    static List<Layer.Wrap> wraps(Pack pack) {
+        return Layer.wrapsRoundTheItem(pack.layers());
     }
 }

@@ -117,7 +117,7 @@ public final class Remedies {
             for (int j = i + 1; j < rows.size(); j++) {
                 LayerChanges.Row a = rows.get(i);
                 LayerChanges.Row b = rows.get(j);
-                boolean apart = a.layer() != b.layer() || !a.kind().sameAs(b.kind());
+                boolean apart = a.layer() != b.layer() || a.part() != b.part();
                 if (a.face().isEmpty() && b.face().isEmpty() && apart) {
                     pairs.add(List.of(a, b));
                 }
@@ -244,7 +244,7 @@ public final class Remedies {
     private Pack with(List<Remedy.Change> changes) {
         List<Layer> layers = new ArrayList<>(pack.layers());
         for (Remedy.Change change : changes) {
-            layers.set(change.layer(), change.kind().pulled(layers.get(change.layer()), change.changed()));
+            layers.set(change.layer(), change.what().on(layers.get(change.layer())));
         }
         return new Pack(pack.item(), pack.journey(), layers);
     }

@@ -1,13 +1,10 @@
 package rampart.core.search;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import rampart.core.evaluation.Evaluation;
-import rampart.core.layout.Layer;
 import rampart.core.pack.Pack;
-import rampart.core.quantity.Face;
 import rampart.core.words.Sentence;
 
 /**
@@ -38,44 +35,13 @@ public record Remedy(
         return new Remedy(changes, apart, title, pack, settled, cost, dearer);
     }
 
-    /** What can be changed of a layer. */
-    public enum ChangeKind {
-        THICKNESS,
-        BEARING_AREA,
-        PAD_COUNT,
-        BLOCK,
-        FOAM,
-        BOARD;
-
-        /** What this kind of change takes from one layer, on another; everything else of the layer stays. */
-        Layer pulled(Layer layer, Layer to) {
-            return switch (this) {
-                case THICKNESS -> ((Layer.Cushion) layer).with(((Layer.Cushion) to).thicknessMm());
-                case BEARING_AREA, PAD_COUNT, BLOCK -> ((Layer.Cushion) layer).with(((Layer.Cushion) to).form());
-                case FOAM -> ((Layer.Cushion) layer).of(to.material());
-                case BOARD -> ((Layer.Box) layer).of(to.material());
-            };
-        }
-
-        /** True where both say what form the cushion has: the second would undo the first. */
-        boolean sameAs(ChangeKind other) {
-            return this == other || (ofForm() && other.ofForm());
-        }
-
-        private boolean ofForm() {
-            return this == BEARING_AREA || this == PAD_COUNT || this == BLOCK;
-        }
-    }
-
     /**
      * One change to one layer.
      *
      * @param layer index of the layer that changes
-     * @param kind what of it changes
-     * @param face the face concerned; empty where all change alike
-     * @param changed the layer as this change alone would make it
+     * @param what the change
      */
-    public record Change(int layer, ChangeKind kind, Optional<Face> face, Layer changed) {}
+    public record Change(int layer, LayerChange what) {}
 
     /** Outside volume of the changed pack, mm3. */
     public double volumeMm3() {

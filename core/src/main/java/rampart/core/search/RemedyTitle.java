@@ -14,67 +14,114 @@ import rampart.core.words.Term;
 
 /** A remedy in a packer's words: what to change, from what, to what. */
 final class RemedyTitle {
-    private RemedyTitle() {}
+    private final Pack pack;
+    private final Remedy.Change change;
+    private final Catalogue catalogue;
 
-    public static Sentence of(Pack pack, Remedy.Change change, Catalogue catalogue) {
-        Layer now = pack.layers().get(change.layer());
-        String to = change.changed().material();
-        if (change.kind() == Remedy.ChangeKind.BOARD) {
-            boolean outer = change.layer() == pack.layers().size() - 1;
-            return (outer ? Say.OUTER_OF : Say.INNER_OF)
-                    .of(
-                            Term.name(catalogue.board(to).name()),
-                            Term.name(catalogue.board(now.material()).name()));
-        }
-        Term foam = Term.name(catalogue.foam(now.material()).name());
-        if (change.kind() == Remedy.ChangeKind.FOAM) {
-            return Say.TAKE_FOAM.of(Term.name(catalogue.foam(to).name()), foam);
-        }
-        Layer.Cushion before = (Layer.Cushion) now;
-        Layer.Cushion after = (Layer.Cushion) change.changed();
-        Face face = change.face().orElse(null);
-        return switch (change.kind()) {
-            case THICKNESS -> thickness(foam, before.thicknessMm(), after.thicknessMm(), face);
-            case PAD_COUNT -> Say.PAD_COUNT.of(foam, count(after), count(before));
-            case BLOCK -> Say.BLOCKS.of(foam, block(after), block(before));
-            default -> area(foam, before, after, face);
-        };
+    private RemedyTitle(Pack pack, Remedy.Change change, Catalogue catalogue) {
+        this.pack = pack;
+        this.change = change;
+        this.catalogue = catalogue;
     }
 
-    private static Sentence thickness(Term foam, SixSided before, SixSided after, Face face) {
-        if (face != null) {
+    /** @throws IllegalArgumentException for a change that is none of this kind of layer */
+    public static Sentence of(Pack pack, Remedy.Change change, Catalogue catalogue) {
+        RemedyTitle title = new RemedyTitle(pack, change, catalogue);
+        return pack.layers().get(change.layer()).match(title::wrap, title::cushion, title::box);
+    }
+
+    private Sentence wrap(Layer.Wrap wrap) {
+        throw none();
+    }
+
+    private Sentence box(Layer.Box box) {
+        boolean outer = change.layer() == pack.layers().size() - 1;
+        return change.what()
+                .match(
+                        thickness -> {
+                            throw none();
+                        },
+                        form -> {
+                            throw none();
+                        },
+                        foam -> {
+                            throw none();
+                        },
+                        board -> (outer ? Say.OUTER_OF : Say.INNER_OF)
+                                .of(
+                                        Term.name(catalogue.board(board.board()).name()),
+                                        Term.name(
+                                                catalogue.board(box.material()).name())));
+    }
+
+    private Sentence cushion(Layer.Cushion before) {
+        Term foam = Term.name(catalogue.foam(before.material()).name());
+        return change.what()
+                .match(
+                        thickness -> thickness(foam, before.thicknessMm(), thickness),
+                        form -> form(foam, before.form(), form),
+                        other -> Say.TAKE_FOAM.of(
+                                Term.name(catalogue.foam(other.foam()).name()), foam),
+                        board -> {
+                            throw none();
+                        });
+    }
+
+    private IllegalArgumentException none() {
+        return new IllegalArgumentException(change + " is none of the layer it stands for");
+    }
+
+    private static Sentence thickness(Term foam, SixSided before, LayerChange.Thickness after) {
+        if (after.face().isPresent()) {
+            Face face = after.face().get();
             return Say.THICK_ON.of(
-                    foam, Term.name(face.word()), Quantity.cut(after.on(face)), Quantity.cut(before.on(face)));
+                    foam, Term.name(face.word()), Quantity.cut(after.mm().on(face)), Quantity.cut(before.on(face)));
         }
         double from = before.bottom();
-        double to = after.bottom();
+        double to = after.mm().bottom();
         if (before.equals(SixSided.all(from))) {
             return Say.THICK_ALL_ROUND.of(foam, Quantity.cut(to), Quantity.cut(from));
         }
         return (to > from ? Say.THICKER_ALL_ROUND : Say.THINNER_ALL_ROUND).of(foam, Quantity.cut(to));
     }
 
-    private static Sentence area(Term foam, Layer.Cushion before, Layer.Cushion after, Face face) {
-        if (after.form() instanceof CushionForm.Full) {
-            return Say.WHOLE_FACE.of(foam);
-        }
-        SixSided to = ((CushionForm.Pads) after.form()).bearingCm2();
-        if (before.form() instanceof CushionForm.Full) {
-            return Say.PADS_INSTEAD.of(foam, Quantity.cm2(to.bottom()));
-        }
-        SixSided from = ((CushionForm.Pads) before.form()).bearingCm2();
-        return face == null
-                ? Say.PADS_ALIKE.of(foam, Quantity.cm2(to.bottom()), Quantity.cm2(from.bottom()))
-                : Say.PADS_ON.of(foam, Term.name(face.word()), Quantity.cm2(to.on(face)), Quantity.cm2(from.on(face)));
+    private static Sentence form(Term foam, CushionForm before, LayerChange.Form after) {
+        return after.form()
+                .match(
+                        full -> Say.WHOLE_FACE.of(foam),
+                        pads -> before.match(
+                                full -> padsInstead(foam, pads),
+                                were -> pads(foam, were, pads, after),
+                                were -> padsInstead(foam, pads)),
+                        corners -> Say.BLOCKS.of(
+                                foam,
+                                block(corners),
+                                before.match(full -> block(corners), were -> block(corners), RemedyTitle::block)));
     }
 
-    private static Sentence count(Layer.Cushion cushion) {
-        double n = ((CushionForm.Pads) cushion.form()).count().bottom();
+    private static Sentence padsInstead(Term foam, CushionForm.Pads pads) {
+        return Say.PADS_INSTEAD.of(foam, Quantity.cm2(pads.bearingCm2().bottom()));
+    }
+
+    private static Sentence pads(Term foam, CushionForm.Pads before, CushionForm.Pads after, LayerChange.Form change) {
+        SixSided from = before.bearingCm2();
+        SixSided to = after.bearingCm2();
+        if (from.equals(to)) {
+            return Say.PAD_COUNT.of(foam, count(after), count(before));
+        }
+        return change.face()
+                .map(face -> Say.PADS_ON.of(
+                        foam, Term.name(face.word()), Quantity.cm2(to.on(face)), Quantity.cm2(from.on(face))))
+                .orElseGet(() -> Say.PADS_ALIKE.of(foam, Quantity.cm2(to.bottom()), Quantity.cm2(from.bottom())));
+    }
+
+    private static Sentence count(CushionForm.Pads pads) {
+        double n = pads.count().bottom();
         return (n == 1 ? Say.ONE_PAD : Say.SOME_PADS).of(Quantity.count(n));
     }
 
-    private static Sentence block(Layer.Cushion cushion) {
-        Size block = ((CushionForm.Corners) cushion.form()).block();
+    private static Sentence block(CushionForm.Corners corners) {
+        Size block = corners.block();
         return Say.EDGES.of(
                 Quantity.cut(block.lengthMm()), Quantity.cut(block.widthMm()), Quantity.cut(block.heightMm()));
     }

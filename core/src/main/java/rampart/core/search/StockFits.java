@@ -3,6 +3,8 @@ package rampart.core.search;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import rampart.core.box.StockCarton;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -45,22 +47,23 @@ public final class StockFits {
      * @throws SearchStoppedException if the watcher stops it
      */
     public static List<Fit> of(Pack pack, int layer, List<StockCarton> stock, Catalogue catalogue, Watcher watcher) {
-        if (layer < 0 || layer >= pack.layers().size() || !(pack.layers().get(layer) instanceof Layer.Box)) {
-            throw new IllegalArgumentException("layer " + layer + " is not a box; boxes are " + boxes(pack));
+        Map<Integer, Layer.Box> boxes = boxes(pack);
+        if (!boxes.containsKey(layer)) {
+            throw new IllegalArgumentException("layer " + layer + " is not a box; boxes are " + boxes.keySet());
         }
+        Layer.Box now = boxes.get(layer);
         List<Fit> fits = new ArrayList<>();
         for (StockCarton carton : stock) {
             watcher.look();
-            Fit straight = fit(pack, layer, carton, catalogue);
-            Fit turned = fit(pack, layer, carton.turned(), catalogue);
+            Fit straight = fit(pack, layer, now, carton, catalogue);
+            Fit turned = fit(pack, layer, now, carton.turned(), catalogue);
             fits.add(BEST_FIRST.compare(turned, straight) < 0 ? turned : straight);
         }
         fits.sort(BEST_FIRST);
         return List.copyOf(fits);
     }
 
-    private static Fit fit(Pack pack, int index, StockCarton carton, Catalogue catalogue) {
-        Layer.Box now = (Layer.Box) pack.layers().get(index);
+    private static Fit fit(Pack pack, int index, Layer.Box now, StockCarton carton, Catalogue catalogue) {
         List<Layer> layers = new ArrayList<>(pack.layers());
         layers.set(index, now.replacedBy(carton.board(), carton.inside()));
         Evaluation evaluation = Evaluator.simulate(new Pack(pack.item(), pack.journey(), layers), catalogue);
@@ -82,12 +85,11 @@ public final class StockFits {
         };
     }
 
-    private static List<Integer> boxes(Pack pack) {
-        List<Integer> boxes = new ArrayList<>();
+    private static Map<Integer, Layer.Box> boxes(Pack pack) {
+        Map<Integer, Layer.Box> boxes = new TreeMap<>();
         for (int i = 0; i < pack.layers().size(); i++) {
-            if (pack.layers().get(i) instanceof Layer.Box) {
-                boxes.add(i);
-            }
+            int index = i;
+            pack.layers().get(i).match(wrap -> null, cushion -> null, box -> boxes.put(index, box));
         }
         return boxes;
     }

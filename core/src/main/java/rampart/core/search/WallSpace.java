@@ -10,7 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import rampart.core.box.RegularSlotted;
+import rampart.core.box.Carton;
+import rampart.core.box.CartonStyle;
 import rampart.core.box.StockCarton;
 import rampart.core.cost.Prices;
 import rampart.core.item.Item;
@@ -49,7 +50,7 @@ final class WallSpace {
     private static final double KG_PER_MM3_PER_KG_PER_M3 = 1e-9;
 
     private final Item item;
-    private final List<Layer> wraps;
+    private final List<Layer.Wrap> wraps;
     private final Catalogue catalogue;
     private final ProposalLimits limits;
     private final Prices prices;
@@ -62,7 +63,7 @@ final class WallSpace {
     private final Map<List<Double>, List<Cushioning>> outersByThickness = new HashMap<>();
 
     /** @param wraps what lies round the item itself and stays */
-    WallSpace(Item item, List<Layer> wraps, Catalogue catalogue, ProposalLimits limits, Prices prices) {
+    WallSpace(Item item, List<Layer.Wrap> wraps, Catalogue catalogue, ProposalLimits limits, Prices prices) {
         this.item = item;
         this.wraps = wraps;
         this.catalogue = catalogue;
@@ -71,8 +72,8 @@ final class WallSpace {
         thicknesses = new Thicknesses(limits.stock());
         foams = catalogue.foams().stream().filter(limits::allows).toList();
         double both = 0;
-        for (Layer wrap : wraps) {
-            both += 2 * ((Layer.Wrap) wrap).thicknessMm();
+        for (Layer.Wrap wrap : wraps) {
+            both += 2 * wrap.thicknessMm();
         }
         wrapped = item.size().plus(both, both, both);
         costed = foams.stream().allMatch(f -> prices.of(f.id()).isPresent())
@@ -110,7 +111,7 @@ final class WallSpace {
 
     private void nested(List<Frame> frames) {
         for (double innerMm : allThicknesses()) {
-            RegularSlotted box = innerBox(innerMm);
+            Carton box = innerBox(innerMm);
             if (limits.stockOnly()) {
                 inStock(frames, Optional.of(innerMm), Optional.of(box));
                 continue;
@@ -130,15 +131,15 @@ final class WallSpace {
         return all;
     }
 
-    private RegularSlotted innerBox(double mm) {
+    private Carton innerBox(double mm) {
         double both = 2 * mm + SLACK_MM;
-        return new RegularSlotted(wrapped.plus(both, both, both), catalogue.board(INNER_BOARD));
+        return CartonStyle.REGULAR_SLOTTED.of(wrapped.plus(both, both, both), catalogue.board(INNER_BOARD));
     }
 
     private void made(
             List<Frame> frames,
             Optional<Double> innerMm,
-            Optional<RegularSlotted> box,
+            Optional<Carton> box,
             Optional<Double> outerMm,
             Size core,
             double lastMm) {
@@ -147,7 +148,7 @@ final class WallSpace {
         for (Flute flute : FLUTES) {
             List<Frame.Shell> shells = new ArrayList<>();
             for (Board board : boards()) {
-                RegularSlotted carton = new RegularSlotted(inside, board);
+                Carton carton = CartonStyle.REGULAR_SLOTTED.of(inside, board);
                 if (board.flute() == flute && limits.allows(carton.outside())) {
                     shells.add(new Frame.Shell(Layer.Box.made(board.id(), SLACK_MM), carton, cost(carton)));
                 }
@@ -159,11 +160,11 @@ final class WallSpace {
     }
 
     /** Each stock carton, both ways round. */
-    private void inStock(List<Frame> frames, Optional<Double> innerMm, Optional<RegularSlotted> box) {
+    private void inStock(List<Frame> frames, Optional<Double> innerMm, Optional<Carton> box) {
         for (StockCarton carton : limits.stock().cartons()) {
             boolean square = carton.inside().lengthMm() == carton.inside().widthMm();
             for (StockCarton way : square ? List.of(carton) : List.of(carton, carton.turned())) {
-                RegularSlotted made = new RegularSlotted(way.inside(), catalogue.board(way.board()));
+                Carton made = CartonStyle.REGULAR_SLOTTED.of(way.inside(), catalogue.board(way.board()));
                 if (limits.allows(made.outside())) {
                     Frame.Shell shell = new Frame.Shell(Layer.Box.stock(way.board(), way.inside()), made, cost(made));
                     frames.add(new Frame(innerMm, box, Optional.empty(), List.of(shell), carton.id()));
@@ -178,7 +179,7 @@ final class WallSpace {
             double mm = frame.innerMm().get();
             return frame.nested()
                     ? innersByThickness(mm).stream()
-                            .filter(c -> c.layer().form() instanceof CushionForm.Full)
+                            .filter(c -> c.layer().form().match(full -> true, pads -> false, corners -> false))
                             .toList()
                     : innersByThickness(mm);
         }
@@ -202,7 +203,7 @@ final class WallSpace {
      * cushion weighs.
      */
     List<Cushioning> outers(Frame frame) {
-        RegularSlotted box = frame.innerBox().orElseThrow();
+        Carton box = frame.innerBox().orElseThrow();
         double massKg = item.massKg() + box.massKg();
         if (frame.outerMm().isEmpty()) {
             return filling(frame.inside(), box.outside(), box.outside(), massKg);
@@ -273,7 +274,7 @@ final class WallSpace {
                 foam, layer, mm3 * foam.densityKgM3() * KG_PER_MM3_PER_KG_PER_M3, mm3 / MM3_PER_LITRE * price);
     }
 
-    double cost(RegularSlotted carton) {
+    double cost(Carton carton) {
         return costed
                 ? carton.blankAreaMm2()
                         / MM2_PER_M2

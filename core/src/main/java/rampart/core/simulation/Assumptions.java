@@ -1,4 +1,4 @@
-package rampart.core.prove;
+package rampart.core.simulation;
 
 /**
  * What a simulation takes in beyond the closed form.

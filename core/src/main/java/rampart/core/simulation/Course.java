@@ -1,4 +1,4 @@
-package rampart.core.prove;
+package rampart.core.simulation;
 
 import java.util.ArrayList;
 import java.util.List;

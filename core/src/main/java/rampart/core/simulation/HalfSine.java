@@ -1,4 +1,4 @@
-package rampart.core.prove;
+package rampart.core.simulation;
 
 /**
  * How much a part that swings by itself makes of a half-sine pulse: the greatest of its response during and after the

@@ -1,4 +1,4 @@
-package rampart.core.prove;
+package rampart.core.simulation;
 
 /**
  * What stands between two bodies: it is pressed along one path, gives way along a lower one, and never pulls.

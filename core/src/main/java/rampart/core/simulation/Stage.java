@@ -1,4 +1,4 @@
-package rampart.core.prove;
+package rampart.core.simulation;
 
 import rampart.core.cushion.DropLayer;
 import rampart.core.cushion.Springs;

@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rampart.core.box.CartonState;
+import rampart.core.box.CartonStyle;
 import rampart.core.drop.Drop;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -32,12 +33,12 @@ import rampart.core.material.Measured;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Packs;
-import rampart.core.prove.HalfSine;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.Size;
 import rampart.core.search.Orientation;
 import rampart.core.search.Watcher;
+import rampart.core.simulation.HalfSine;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.Status;
 
@@ -58,7 +59,7 @@ class GoesWrongTest {
     }
 
     private static Layer.Box carton(double slackMm, CartonState state) {
-        return new Layer.Box("c-32", slackMm, Optional.empty(), state);
+        return new Layer.Box("c-32", CartonStyle.REGULAR_SLOTTED, slackMm, Optional.empty(), state);
     }
 
     private static CartonState filled(CartonState.Fill fill) {
@@ -290,7 +291,8 @@ class GoesWrongTest {
     /** Of two boxes the looser one is told of: 2 mm round the item, 8 mm outside with paper that settles by a tenth. */
     @Test
     void theLooserOfTwoBoxesIsToldOf() {
-        Layer.Box inner = new Layer.Box("c-32", 2, Optional.empty(), filled(CartonState.Fill.NONE));
+        Layer.Box inner =
+                new Layer.Box("c-32", CartonStyle.REGULAR_SLOTTED, 2, Optional.empty(), filled(CartonState.Fill.NONE));
         Evaluation evaluation = Packs.evaluate(
                 item(ItemProperties.UNKNOWN),
                 Packs.falls(500),

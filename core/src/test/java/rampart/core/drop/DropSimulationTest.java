@@ -21,13 +21,13 @@ import rampart.core.material.CushionLaw;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Packs;
-import rampart.core.prove.Assumptions;
-import rampart.core.prove.DropSimulation;
-import rampart.core.prove.Pulse;
-import rampart.core.prove.SimulatedDrop;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
+import rampart.core.simulation.Assumptions;
+import rampart.core.simulation.DropSimulation;
+import rampart.core.simulation.Pulse;
+import rampart.core.simulation.SimulatedDrop;
 
 /** The time simulation against the closed form where both assume the same: two ways to the same peak. */
 class DropSimulationTest {

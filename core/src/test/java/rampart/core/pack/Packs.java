@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import rampart.core.box.CartonState;
+import rampart.core.box.CartonStyle;
 import rampart.core.drop.Drop;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -216,7 +217,7 @@ public final class Packs {
                 conditions[random.nextInt(conditions.length)],
                 random.nextBoolean() ? OptionalDouble.of(between(random, 0, 30)) : OptionalDouble.empty());
         Optional<Size> stock = random.nextInt(4) == 0 ? Optional.of(new Size(900, 800, 800)) : Optional.empty();
-        return new Layer.Box(box.material(), between(random, -30, 12), stock, state);
+        return new Layer.Box(box.material(), CartonStyle.REGULAR_SLOTTED, between(random, -30, 12), stock, state);
     }
 
     private static CushionForm form(Random random) {

@@ -168,7 +168,7 @@ class RemediesTest {
                 remedy.apart().isPresent() ? pack.item().without(remedy.apart().getAsInt()) : pack.item();
         List<Layer> layers = new ArrayList<>(pack.layers());
         for (Remedy.Change change : remedy.changes()) {
-            layers.set(change.layer(), change.kind().pulled(layers.get(change.layer()), change.changed()));
+            layers.set(change.layer(), changed(layers.get(change.layer()), change.what()));
         }
         return new Pack(item, pack.journey(), layers);
     }
@@ -203,7 +203,7 @@ class RemediesTest {
         List<List<Pack>> all = new ArrayList<>();
         for (LayerChanges.Row row : rows(pack, catalogue)) {
             all.add(row.changes().stream()
-                    .map(layer -> with(pack, row.layer(), layer))
+                    .map(change -> with(pack, row.layer(), changed(pack.layers().get(row.layer()), change)))
                     .toList());
         }
         String weakest =
@@ -228,7 +228,7 @@ class RemediesTest {
             for (int b = a + 1; b < rows.size(); b++) {
                 LayerChanges.Row first = rows.get(a);
                 LayerChanges.Row second = rows.get(b);
-                if (first.layer() == second.layer() && kind(first).equals(kind(second))) {
+                if (first.layer() == second.layer() && first.part() == second.part()) {
                     continue;
                 }
                 List<Pack> packs = new ArrayList<>();
@@ -238,12 +238,17 @@ class RemediesTest {
                     for (int i = Math.max(0, sum - second.changes().size() + 1);
                             i <= Math.min(sum, first.changes().size() - 1);
                             i++) {
-                        Pack once = with(pack, first.layer(), first.changes().get(i));
+                        Pack once = with(
+                                pack,
+                                first.layer(),
+                                changed(
+                                        pack.layers().get(first.layer()),
+                                        first.changes().get(i)));
                         Layer now = once.layers().get(second.layer());
                         packs.add(with(
                                 once,
                                 second.layer(),
-                                merged(now, second.changes().get(sum - i), kind(second))));
+                                changed(now, second.changes().get(sum - i))));
                     }
                 }
                 all.add(packs);
@@ -252,25 +257,21 @@ class RemediesTest {
         return all;
     }
 
-    private static String kind(LayerChanges.Row row) {
-        return switch (row.kind()) {
-            case THICKNESS -> "thickness";
-            case FOAM -> "foam";
-            case BOARD -> "board";
-            default -> "form";
-        };
-    }
-
-    private static Layer merged(Layer layer, Layer change, String kind) {
-        if (layer instanceof Layer.Box box) {
-            return new Layer.Box(change.material(), box.slackMm(), box.stockInside(), box.state());
-        }
-        Layer.Cushion old = (Layer.Cushion) layer;
-        Layer.Cushion to = (Layer.Cushion) change;
-        return new Layer.Cushion(
-                kind.equals("foam") ? to.material() : old.material(),
-                kind.equals("form") ? to.form() : old.form(),
-                kind.equals("thickness") ? to.thicknessMm() : old.thicknessMm());
+    /** A change put on a layer by hand, field for field. */
+    private static Layer changed(Layer layer, LayerChange change) {
+        return layer.match(
+                wrap -> wrap,
+                old -> change.match(
+                        thickness -> new Layer.Cushion(old.material(), old.form(), thickness.mm()),
+                        form -> new Layer.Cushion(old.material(), form.form(), old.thicknessMm()),
+                        foam -> new Layer.Cushion(foam.foam(), old.form(), old.thicknessMm()),
+                        board -> old),
+                box -> change.match(
+                        thickness -> box,
+                        form -> box,
+                        foam -> box,
+                        board -> new Layer.Box(
+                                board.board(), box.style(), box.slackMm(), box.stockInside(), box.state())));
     }
 
     private static List<Tried> exhaustive(Pack pack, Catalogue catalogue, List<List<Pack>> packs) {

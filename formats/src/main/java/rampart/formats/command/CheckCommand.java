@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.command;
 
 import java.io.IOException;
 import java.io.PrintStream;
@@ -15,6 +15,9 @@ import rampart.core.material.StandardCatalogue;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.Status;
 import rampart.core.words.Wording;
+import rampart.formats.json.Json;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.pack.PackFile;
 import rampart.formats.view.EvaluationView;
 
 /** Evaluates pack files from the command line: no server, no database. */

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.compare;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,6 +13,7 @@ import rampart.core.verdict.Status;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
+import rampart.formats.difference.Lists;
 import rampart.formats.view.EvaluationView;
 
 /** What came of the differences between two packs: checks that turned, verdict, size and mass. */

@@ -1,19 +1,19 @@
-package rampart.formats;
+package rampart.formats.compare;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.material.Catalogue;
 import rampart.core.words.Wording;
+import rampart.formats.difference.ComparedWords;
+import rampart.formats.pack.PackFile;
 import rampart.formats.view.EvaluationView;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.MissingNode;
 
 /**
  * Two pack files compared, in a packer's words.
@@ -22,6 +22,8 @@ import tools.jackson.databind.node.MissingNode;
  * @param effects what the differences do: verdict, checks that turned, size and mass
  */
 public record PackComparison(List<Part> parts, List<String> effects) {
+    private static final JsonPointer LAYERS = JsonPointer.compile("/layers");
+
     /** Parts that are taken whole, in reading order; layers come after them. */
     private static final List<Named> PARTS = List.of(
             new Named("/name", "Name"),
@@ -71,19 +73,19 @@ public record PackComparison(List<Part> parts, List<String> effects) {
         return new PackComparison(List.copyOf(parts), effects);
     }
 
-    /** What the differences between two packs do. */
     /** What other rules do to a pack of which a report was kept: verdict and checks that turned. */
     public static List<String> effects(EvaluationView report, Evaluation after) {
         return ComparedEffects.since(report, after);
     }
 
+    /** What the differences between two packs do. */
     public static List<String> effects(Evaluation before, Evaluation after, Wording wording) {
         return ComparedEffects.of(before, after, wording);
     }
 
     private static void add(List<Part> parts, Named named, JsonNode from, JsonNode to, Wording wording) {
         JsonPointer path = JsonPointer.compile(named.path());
-        List<String> words = ComparedWords.of(last(named.path()), from.at(path), to.at(path), wording);
+        List<String> words = ComparedWords.of(path.last().getMatchingProperty(), from.at(path), to.at(path), wording);
         if (!words.isEmpty()) {
             parts.add(new Part(named.path(), named.title(), String.join("; ", words)));
         }
@@ -97,7 +99,7 @@ public record PackComparison(List<Part> parts, List<String> effects) {
                 JsonNode layer = to.path("layers").get(i);
                 add(
                         parts,
-                        new Named("/layers/" + i, capital(name(layer, i, after.size(), catalogue))),
+                        new Named(LAYERS.appendIndex(i).toString(), capital(name(layer, i, after.size(), catalogue))),
                         from,
                         to,
                         wording);
@@ -131,7 +133,7 @@ public record PackComparison(List<Part> parts, List<String> effects) {
                 words.add(name(layer, after.indexOf(key), after.size(), catalogue) + ": " + String.join("; ", inside));
             }
         }
-        parts.add(new Part("/layers", "Layers", String.join("; ", words)));
+        parts.add(new Part(LAYERS.toString(), "Layers", String.join("; ", words)));
     }
 
     private static List<String> layerKeys(JsonNode layers) {
@@ -151,28 +153,5 @@ public record PackComparison(List<Part> parts, List<String> effects) {
 
     private static String capital(String text) {
         return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
-    }
-
-    private static String last(String path) {
-        return path.substring(path.lastIndexOf('/') + 1);
-    }
-
-    /** Whether two values say the same; numbers by value, a missing field as null. */
-    static boolean same(JsonNode a, JsonNode b) {
-        JsonNode left = a == null || a.isNull() ? MissingNode.getInstance() : a;
-        JsonNode right = b == null || b.isNull() ? MissingNode.getInstance() : b;
-        if (left.isNumber() && right.isNumber()) {
-            return left.decimalValue().compareTo(right.decimalValue()) == 0;
-        }
-        if (left.isArray() && right.isArray()) {
-            return left.size() == right.size()
-                    && IntStream.range(0, left.size()).allMatch(i -> same(left.get(i), right.get(i)));
-        }
-        if (left.isObject() && right.isObject()) {
-            Set<String> names = new LinkedHashSet<>(left.propertyNames());
-            names.addAll(right.propertyNames());
-            return names.stream().allMatch(name -> same(left.path(name), right.path(name)));
-        }
-        return Objects.equals(left, right);
     }
 }

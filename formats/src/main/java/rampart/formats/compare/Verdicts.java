@@ -1,8 +1,9 @@
-package rampart.formats;
+package rampart.formats.compare;
 
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.material.Catalogue;
+import rampart.formats.pack.PackFile;
 
 /** Where the one verdict of a pack comes from: in time where heavy boxes ask for it (rule 34). */
 @FunctionalInterface

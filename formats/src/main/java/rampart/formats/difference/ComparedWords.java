@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.difference;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -17,7 +17,7 @@ import rampart.core.words.Wording;
 import tools.jackson.databind.JsonNode;
 
 /** The differences between two values of a pack file in words: "bottom 45 to 40 mm". */
-final class ComparedWords {
+public final class ComparedWords {
     private static final int DECIMALS = 2;
     private static final MathContext FOUR_DIGITS = new MathContext(4, RoundingMode.HALF_UP);
 
@@ -103,12 +103,12 @@ final class ComparedWords {
     }
 
     /** Each difference once, in these units; none where both say the same. */
-    static List<String> of(String field, JsonNode from, JsonNode to, Wording wording) {
+    public static List<String> of(String field, JsonNode from, JsonNode to, Wording wording) {
         return new ComparedWords(wording).of(field, from, to);
     }
 
     private List<String> of(String field, JsonNode from, JsonNode to) {
-        if (PackComparison.same(from, to)) {
+        if (SameValue.same(from, to)) {
             return List.of();
         }
         return switch (field) {
@@ -132,7 +132,7 @@ final class ComparedWords {
         if (!to.isObject()) {
             return List.of("taken out");
         }
-        if (!PackComparison.same(from.path("kind"), to.path("kind"))) {
+        if (!SameValue.same(from.path("kind"), to.path("kind"))) {
             return List.of("a " + value(to.path("kind")) + " instead of a " + value(from.path("kind")));
         }
         Set<String> names = new LinkedHashSet<>(from.propertyNames());
@@ -174,7 +174,7 @@ final class ComparedWords {
         for (Face face : Face.ALL) {
             JsonNode before = from.path(face.word());
             JsonNode after = to.path(face.word());
-            if (!PackComparison.same(before, after)) {
+            if (!SameValue.same(before, after)) {
                 words.add("struck on the " + face.word() + " " + change(before, after, "G"));
             }
         }

@@ -1,13 +1,13 @@
-package rampart.formats;
+package rampart.formats.difference;
 
 import java.util.List;
 
 /** Words joined as a sentence joins them. */
-final class Lists {
+public final class Lists {
     private Lists() {}
 
     /** "left", "left and right", "left, right and top". */
-    static String and(List<String> words) {
+    public static String and(List<String> words) {
         int last = words.size() - 1;
         return last < 1
                 ? String.join("", words)

@@ -1,9 +1,13 @@
-package rampart.formats;
+package rampart.formats.journey;
 
 import java.util.List;
 import rampart.core.cushion.ResponseLevel;
+import rampart.formats.json.Json;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.schema.PackSchema;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** A journey as it stands in a pack file, read by itself. */
 public final class JourneyFile {
@@ -19,7 +23,7 @@ public final class JourneyFile {
 
     /** The ride of a valid journey. */
     public static Ride ride(String journey) {
-        return PackMapper.journey(Json.MAPPER.readTree(journey))
+        return JourneyMapper.journey(Json.MAPPER.readTree(journey))
                 .vibration()
                 .map(v -> new Ride(
                         v.spectrum().points().stream()
@@ -40,11 +44,7 @@ public final class JourneyFile {
         JsonNode tree = Json.read(bytes);
         List<Problem> problems = PackSchema.problems(tree, "journey");
         if (problems.isEmpty()) {
-            ObjectNode around = Json.MAPPER.createObjectNode();
-            around.set("journey", tree);
-            problems = PackRules.ofJourney(around).stream()
-                    .map(p -> new Problem(p.path().substring("/journey".length()), p.message()))
-                    .toList();
+            problems = JourneyRules.problems(tree, JsonPointer.empty());
         }
         if (!problems.isEmpty()) {
             throw new UnreadableFileException(problems);

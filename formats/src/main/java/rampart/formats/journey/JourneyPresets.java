@@ -1,9 +1,10 @@
-package rampart.formats;
+package rampart.formats.journey;
 
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import rampart.formats.json.Json;
 import tools.jackson.databind.JsonNode;
 
 /** Journeys that a person recognises, each with the part of a pack file that it stands for. */

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.json;
 
 import java.math.BigDecimal;
 import java.nio.ByteBuffer;
@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
@@ -23,7 +24,7 @@ import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Strict reading of JSON: UTF-8, no duplicate keys, no nesting over 64, numbers kept to the digit. */
-final class Json {
+public final class Json {
     static final int DEEPEST = 64;
 
     /** Exponents beyond this are no lengths, masses or times; refusing them here keeps later arithmetic cheap. */
@@ -34,7 +35,7 @@ final class Json {
 
     private static final Pattern QUOTED = Pattern.compile("[\"']([^\"']*)[\"']");
 
-    static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+    public static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
                             .maxNestingDepth(DEEPEST)
                             .build())
@@ -49,7 +50,7 @@ final class Json {
     private Json() {}
 
     /** @throws UnreadableFileException if the bytes are not one JSON value that these rules allow */
-    static JsonNode read(byte[] bytes) {
+    public static JsonNode read(byte[] bytes) {
         String text = utf8(bytes);
         if (text.isBlank()) {
             throw new UnreadableFileException("", "the file is empty; a pack file is one JSON object");
@@ -67,7 +68,7 @@ final class Json {
                     "", "a number in the file is out of range; give numbers of everyday size");
         }
         List<Problem> problems = new ArrayList<>();
-        values(tree, "", problems);
+        values(tree, JsonPointer.empty(), problems);
         if (!problems.isEmpty()) {
             throw new UnreadableFileException(problems);
         }
@@ -123,18 +124,18 @@ final class Json {
     }
 
     /** What is JSON and yet nothing to reckon with or to write down again: absurd numbers, halves of characters. */
-    private static void values(JsonNode node, String path, List<Problem> problems) {
+    private static void values(JsonNode node, JsonPointer path, List<Problem> problems) {
         if (node.isObject()) {
             for (Map.Entry<String, JsonNode> field : node.properties()) {
                 if (broken(field.getKey())) {
                     problems.add(new Problem(path, "a field name holds half of a character (an unpaired surrogate)"));
                 } else {
-                    values(field.getValue(), path + "/" + escape(field.getKey()), problems);
+                    values(field.getValue(), path.appendProperty(field.getKey()), problems);
                 }
             }
         } else if (node.isArray()) {
             for (int i = 0; i < node.size(); i++) {
-                values(node.get(i), path + "/" + i, problems);
+                values(node.get(i), path.appendIndex(i), problems);
             }
         } else if (node.isString() && broken(node.stringValue())) {
             problems.add(
@@ -158,10 +159,5 @@ final class Json {
 
     private static boolean broken(String text) {
         return text.codePoints().anyMatch(c -> c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE);
-    }
-
-    /** A field name as a segment of a JSON Pointer (RFC 6901). */
-    static String escape(String name) {
-        return name.replace("~", "~0").replace("/", "~1");
     }
 }

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.json;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.json;
 
 import java.util.List;
 import java.util.stream.Collectors;

@@ -1,14 +1,17 @@
-package rampart.formats;
+package rampart.formats.material;
 
 import java.util.ArrayList;
 import java.util.List;
-import rampart.core.layout.Layer;
+import java.util.stream.Stream;
 import rampart.core.material.Catalogue;
 import rampart.core.material.CushionLaw;
 import rampart.core.material.Foam;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.words.Wording;
+import rampart.formats.difference.ComparedWords;
+import rampart.formats.json.Json;
+import rampart.formats.json.Sha256;
 import rampart.formats.view.CatalogueView;
 import tools.jackson.databind.JsonNode;
 
@@ -62,9 +65,11 @@ public record CatalogueFile(String hash, String document) {
     public static List<MaterialChange> changes(Pack pack, Catalogue then, Catalogue now, Wording wording) {
         List<MaterialChange> changes = new ArrayList<>();
         pack.layers().stream()
-                .filter(layer ->
-                        layer instanceof Layer.Cushion && !layer.material().startsWith(MaterialFile.OWN))
-                .map(Layer::material)
+                .flatMap(layer -> layer.match(
+                        wrap -> Stream.<String>empty(),
+                        cushion -> Stream.of(cushion.material()),
+                        box -> Stream.<String>empty()))
+                .filter(id -> !id.startsWith(MaterialFile.OWN))
                 .distinct()
                 .forEach(id -> {
                     JsonNode from = Json.MAPPER.valueToTree(CatalogueView.FoamView.of(then.foam(id)));

@@ -1,9 +1,13 @@
-package rampart.formats;
+package rampart.formats.material;
 
 import java.util.List;
 import rampart.core.material.FirstRamp;
 import rampart.core.material.Structure;
 import rampart.core.material.Substance;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.schema.PackSchema;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -25,7 +29,7 @@ public record FitBasis(double stiffnessPerC, FirstRamp ramp) {
                 .filter(problem -> FIELDS.stream().anyMatch(problem.path()::startsWith))
                 .toList();
         if (problems.isEmpty()) {
-            problems = MaterialRules.ramp(foam, "");
+            problems = MaterialRules.ramp(foam, JsonPointer.empty());
         }
         if (!problems.isEmpty()) {
             throw new UnreadableFileException(problems);

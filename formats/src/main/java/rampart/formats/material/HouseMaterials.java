@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.material;
 
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,7 +1,9 @@
-package rampart.formats;
+package rampart.formats.material;
 
 import java.util.List;
 import rampart.core.words.Wording;
+import rampart.formats.difference.ComparedWords;
+import rampart.formats.json.Json;
 
 /**
  * A material that a pack file brings with other figures than the house has now.

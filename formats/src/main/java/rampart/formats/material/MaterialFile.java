@@ -1,9 +1,14 @@
-package rampart.formats;
+package rampart.formats.material;
 
 import java.util.List;
 import rampart.core.material.Board;
 import rampart.core.material.Foam;
 import rampart.core.material.WrapMaterial;
+import rampart.formats.json.Json;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.schema.PackSchema;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -35,7 +40,7 @@ public final class MaterialFile {
         }
 
         /** Name of its list in the materials of a pack file. */
-        String list() {
+        public String list() {
             return list;
         }
     }
@@ -50,7 +55,7 @@ public final class MaterialFile {
         JsonNode tree = Json.read(bytes);
         List<Problem> problems = PackSchema.problems(tree, kind.definition);
         if (problems.isEmpty() && kind == Kind.FOAM) {
-            problems = MaterialRules.foam(tree, "");
+            problems = MaterialRules.foam(tree, JsonPointer.empty());
         }
         if (!problems.isEmpty()) {
             throw new UnreadableFileException(problems);

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.material;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -23,11 +23,11 @@ import rampart.core.quantity.Basis;
 import tools.jackson.databind.JsonNode;
 
 /** From the valid materials of a pack file to what they mean. */
-final class MaterialMapper {
+public final class MaterialMapper {
     private MaterialMapper() {}
 
     /** @param materials the object {@code materials} of a pack file; missing for none */
-    static Catalogue catalogue(JsonNode materials) {
+    public static Catalogue catalogue(JsonNode materials) {
         List<Foam> foams = new ArrayList<>();
         List<Board> boards = new ArrayList<>();
         List<WrapMaterial> wraps = new ArrayList<>();

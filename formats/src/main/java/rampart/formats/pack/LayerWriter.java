@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,7 +12,7 @@ import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 
 /** Layers as they stand in a pack file; whole numbers are written whole. */
-final class LayerWriter {
+public final class LayerWriter {
     /** As a person reads a pack: left, right, front, back, top, bottom. */
     private static final List<Face> IN_ORDER =
             List.of(Face.LEFT, Face.RIGHT, Face.FRONT, Face.BACK, Face.TOP, Face.BOTTOM);
@@ -46,7 +46,7 @@ final class LayerWriter {
     private static Map<String, Object> box(Layer.Box box) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("kind", "box");
-        json.put("style", "0201");
+        json.put("style", box.style().code());
         json.put("board", box.material());
         json.put("slackMm", number(box.slackMm()));
         json.put(

@@ -1,54 +1,62 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import rampart.formats.json.Problem;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 
 /** What a document says that older formats cannot. */
 final class NewerFields {
     private static final Set<String> CUSHIONS_OF_FORMAT_3 = Set.of("pu-18", "bubble-25", "chips-8", "paper-35");
 
+    private static final JsonPointer MATERIALS = JsonPointer.compile("/materials");
+    private static final JsonPointer FOAMS = JsonPointer.compile("/materials/foams");
+    private static final JsonPointer FEATURES = JsonPointer.compile("/item/features");
+    private static final JsonPointer LAYERS = JsonPointer.compile("/layers");
+
     /** By path, the format with which it came. */
-    private final Map<String, Integer> came = new LinkedHashMap<>();
+    private final Map<JsonPointer, Integer> came = new LinkedHashMap<>();
 
     private final JsonNode document;
 
     private NewerFields(JsonNode document) {
         this.document = document;
-        document.path("materials").propertyNames().forEach(name -> came.put("/materials/" + name, 2));
-        add("/item/surfaces", 2);
-        add("/item/bearsKpa", 2);
-        add("/item/fragility/componentCriticalG", 2);
-        add("/journey/storageHours", 2);
-        JsonNode foams = document.at("/materials/foams");
+        document.path("materials").propertyNames().forEach(name -> came.put(MATERIALS.appendProperty(name), 2));
+        add(JsonPointer.compile("/item/surfaces"), 2);
+        add(JsonPointer.compile("/item/bearsKpa"), 2);
+        add(JsonPointer.compile("/item/fragility/componentCriticalG"), 2);
+        add(JsonPointer.compile("/journey/storageHours"), 2);
+        JsonNode foams = document.at(FOAMS);
         for (int i = 0; i < foams.size(); i++) {
-            add("/materials/foams/" + i + "/structure", 3);
-            add("/materials/foams/" + i + "/ramp", 3);
+            add(FOAMS.appendIndex(i).appendProperty("structure"), 3);
+            add(FOAMS.appendIndex(i).appendProperty("ramp"), 3);
         }
-        JsonNode features = document.at("/item/features");
+        JsonNode features = document.at(FEATURES);
         for (int i = 0; i < features.size(); i++) {
             for (String field : List.of("massKg", "armMm", "jointBearsNm")) {
-                add("/item/features/" + i + "/" + field, 2);
+                add(FEATURES.appendIndex(i).appendProperty(field), 2);
             }
         }
         // A path, not a get: what is no list of objects is the schema's to refuse.
-        JsonNode layers = document.path("layers");
+        JsonNode layers = document.at(LAYERS);
         for (int i = 0; i < layers.size(); i++) {
+            JsonPointer layer = LAYERS.appendIndex(i);
             for (String field : List.of("tape", "fill", "condition", "bulgeMm")) {
-                add("/layers/" + i + "/" + field, 2);
+                add(layer.appendProperty(field), 2);
             }
             if (layers.path(i).path("slackMm").asDouble(0) < 0) {
-                came.put("/layers/" + i + "/slackMm", 2);
+                came.put(layer.appendProperty("slackMm"), 2);
             }
             if (CUSHIONS_OF_FORMAT_3.contains(layers.path(i).path("material").asString(""))) {
-                came.put("/layers/" + i + "/material", 3);
+                came.put(layer.appendProperty("material"), 3);
             }
         }
     }
 
-    private void add(String path, int format) {
+    private void add(JsonPointer path, int format) {
         if (!document.at(path).isMissingNode()) {
             came.put(path, format);
         }
@@ -75,8 +83,8 @@ final class NewerFields {
                         .toList();
     }
 
-    private static String words(JsonNode value, String path, int format, int came) {
-        String field = path.substring(path.lastIndexOf('/') + 1);
+    private static String words(JsonNode value, JsonPointer path, int format, int came) {
+        String field = path.last().getMatchingProperty();
         return switch (field) {
             case "slackMm" ->
                 value + " is not allowed; in format rampart-pack/" + format + " it must be a number of at least 0";

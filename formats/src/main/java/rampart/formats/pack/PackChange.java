@@ -1,10 +1,12 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import rampart.core.layout.Layer;
+import java.util.stream.Stream;
+import rampart.core.layout.CushionForm;
 import rampart.core.search.Remedy;
+import tools.jackson.core.JsonPointer;
 
 /**
  * A value to put at a place in a pack file.
@@ -13,38 +15,43 @@ import rampart.core.search.Remedy;
  * @param value JSON value; null takes the field away, or the entry out of its list
  */
 public record PackChange(String path, Object value) {
+    private static final JsonPointer MASS = JsonPointer.compile("/item/massKg");
+    private static final JsonPointer FEATURES = JsonPointer.compile("/item/features");
+    private static final JsonPointer LAYERS = JsonPointer.compile("/layers");
+
+    PackChange(JsonPointer at, Object value) {
+        this(at.toString(), value);
+    }
+
     /** The changes that make this remedy. */
     public static List<PackChange> of(Remedy remedy) {
         List<PackChange> changes = new ArrayList<>();
         remedy.apart().ifPresent(feature -> {
-            changes.add(new PackChange(
-                    "/item/massKg", LayerWriter.number(remedy.pack().item().massKg())));
-            changes.add(new PackChange("/item/features/" + feature, null));
+            changes.add(
+                    new PackChange(MASS, LayerWriter.number(remedy.pack().item().massKg())));
+            changes.add(new PackChange(FEATURES.appendIndex(feature), null));
         });
         for (Remedy.Change change : remedy.changes()) {
-            changes.addAll(of(change, remedy.pack().layers().get(change.layer())));
+            changes.addAll(of(change));
         }
         return changes;
     }
 
-    private static List<PackChange> of(Remedy.Change change, Layer changed) {
-        String layer = "/layers/" + change.layer() + "/";
-        return switch (change.kind()) {
-            case BOARD -> List.of(new PackChange(layer + "board", changed.material()));
-            case FOAM -> List.of(new PackChange(layer + "material", changed.material()));
-            case THICKNESS ->
-                List.of(new PackChange(
-                        layer + "thicknessMm", LayerWriter.sides(((Layer.Cushion) changed).thicknessMm())));
-            case BEARING_AREA, PAD_COUNT, BLOCK -> form(layer, ((Layer.Cushion) changed));
-        };
+    private static List<PackChange> of(Remedy.Change change) {
+        JsonPointer layer = LAYERS.appendIndex(change.layer());
+        return change.what()
+                .match(
+                        thickness -> List.of(
+                                new PackChange(layer.appendProperty("thicknessMm"), LayerWriter.sides(thickness.mm()))),
+                        form -> form(layer, form.form()),
+                        foam -> List.of(new PackChange(layer.appendProperty("material"), foam.foam())),
+                        board -> List.of(new PackChange(layer.appendProperty("board"), board.board())));
     }
 
-    private static List<PackChange> form(String layer, Layer.Cushion cushion) {
-        List<PackChange> changes = new ArrayList<>();
-        Map<String, Object> form = LayerWriter.form(cushion.form());
-        for (String field : List.of("form", "bearingCm2", "padCount", "blockMm")) {
-            changes.add(new PackChange(layer + field, form.get(field)));
-        }
-        return changes;
+    private static List<PackChange> form(JsonPointer layer, CushionForm to) {
+        Map<String, Object> form = LayerWriter.form(to);
+        return Stream.of("form", "bearingCm2", "padCount", "blockMm")
+                .map(field -> new PackChange(layer.appendProperty(field), form.get(field)))
+                .toList();
     }
 }

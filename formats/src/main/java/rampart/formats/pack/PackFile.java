@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,6 +9,13 @@ import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.words.Wording;
+import rampart.formats.json.Json;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.material.HouseMaterials;
+import rampart.formats.material.MaterialChange;
+import rampart.formats.material.MaterialMapper;
+import rampart.formats.schema.PackSchema;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -84,7 +91,7 @@ public final class PackFile {
     }
 
     /** The document, for reading. */
-    JsonNode document() {
+    public JsonNode document() {
         return document;
     }
 

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -6,6 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import rampart.core.words.Wording;
+import rampart.formats.difference.ComparedWords;
+import rampart.formats.json.Json;
+import rampart.formats.material.HouseMaterials;
+import rampart.formats.material.MaterialChange;
+import rampart.formats.material.MaterialFile;
+import rampart.formats.material.MaterialRules;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;

@@ -1,10 +1,11 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import java.util.Map;
 import rampart.core.item.Turn;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.Size;
+import rampart.formats.json.Json;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -5,8 +5,6 @@ import static rampart.formats.paper.Sheet.points;
 import java.awt.Color;
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import rampart.core.layout.Layer;
-import rampart.core.material.Catalogue;
 import rampart.formats.view.Hatching;
 
 /** The hatches of materials as the screen draws them: a ground, a line colour and a tile that repeats. */
@@ -59,9 +57,8 @@ enum Hatch {
         this.motif = motif;
     }
 
-    /** The hatch of a layer. */
-    static Hatch of(Layer layer, Catalogue catalogue) {
-        return valueOf(Hatching.of(layer, catalogue).name());
+    static Hatch of(Hatching hatching) {
+        return valueOf(hatching.name());
     }
 
     /** Fills a rectangle, in mm from the upper left corner of the paper. */

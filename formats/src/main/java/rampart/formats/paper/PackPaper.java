@@ -1,9 +1,6 @@
 package rampart.formats.paper;
 
-import static rampart.formats.paper.Sheet.MARGIN_MM;
-
-import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,7 +14,9 @@ import rampart.core.quantity.Units;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
-import rampart.formats.PackFile;
+import rampart.formats.pack.PackFile;
+import rampart.formats.paper.Block.Table.Column;
+import rampart.formats.paper.Block.Text.Weight;
 import rampart.formats.view.CheckView;
 import rampart.formats.view.CutListView;
 import rampart.formats.view.EvaluationView;
@@ -27,9 +26,7 @@ import rampart.formats.view.StatusView;
 
 /** The page a packer and a supplier work from. */
 public final class PackPaper {
-    private static final double TITLE = 15;
-    private static final double BODY = 9.5;
-    private static final double SMALL = 8;
+    private static final List<Column> NUMBERED = List.of(new Column("", 7, false), new Column("", 170, false));
     private static final double ROOM_WIDTH_MM = 88;
     private static final double ROOM_HEIGHT_MM = 78;
     /** Scales a ruler has. */
@@ -41,63 +38,62 @@ public final class PackPaper {
     private final Wording wording;
     private final EvaluationView evaluation;
     private final CutListView cutList;
-    private final Sheet sheet;
+    private final List<Block> blocks = new ArrayList<>();
 
-    private PackPaper(PackFile file, Catalogue catalogue, ReportView report, Wording wording, Sheet sheet) {
+    private PackPaper(PackFile file, Catalogue catalogue, ReportView report, Wording wording) {
         this.file = file;
         this.pack = file.pack();
         this.catalogue = file.catalogue(catalogue);
         this.wording = wording;
         this.evaluation = report.evaluation();
         this.cutList = report.cutList();
-        this.sheet = sheet;
     }
 
     /**
-     * Writes the page.
+     * What stands on the page.
      *
      * @param catalogue materials that the file does not bring
      * @param report on the pack, in the same wording
      * @param standing what state of the pack it shows, in words
-     * @return a PDF file
+     * @param picture of the item
      */
-    public static byte[] write(
-            PackFile file, Catalogue catalogue, ReportView report, String standing, Wording wording, Paper paper) {
-        try (Sheet sheet = new Sheet(paper, file.name())) {
-            new PackPaper(file, catalogue, report, wording, sheet).write(standing);
-            return sheet.bytes();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    public static PaperDocument document(
+            PackFile file,
+            Catalogue catalogue,
+            ReportView report,
+            String standing,
+            Optional<Block.Picture> picture,
+            Wording wording) {
+        PackPaper paper = new PackPaper(file, catalogue, report, wording);
+        paper.head(standing);
+        picture.ifPresent(paper.blocks::add);
+        paper.sections();
+        paper.layers();
+        paper.boxes();
+        paper.pieces();
+        paper.fills();
+        paper.foot();
+        return new PaperDocument(file.name(), paper.blocks);
     }
 
-    private void write(String standing) throws IOException {
-        sheet.paragraph(TITLE, true, file.name());
-        sheet.paragraph(SMALL, false, standing);
-        sheet.down(1);
-        sheet.line(MARGIN_MM, sheet.y(), MARGIN_MM + sheet.widthMm(), sheet.y(), 0.5);
-        sheet.down(2);
-        sheet.paragraph(BODY, false, item());
-        sheet.paragraph(BODY, true, verdict());
-        sections();
-        layers();
-        boxes();
-        pieces();
-        fills();
-        sheet.down(2);
-        sheet.paragraph(
-                BODY,
-                true,
+    private void head(String standing) {
+        blocks.add(new Block.Title(file.name(), standing));
+        blocks.add(Block.Text.of(Weight.PLAIN, item()));
+        blocks.add(new Block.Text(Weight.STRONG, verdict(), Optional.of(evaluation.verdict())));
+    }
+
+    private void foot() {
+        blocks.add(Block.Text.of(
+                Weight.STRONG,
                 "Outside " + wording.size(size(evaluation.outsideMm()), 1) + ", " + mass(evaluation.grossMassKg())
-                        + " packed, without tape and labels.");
-        sheet.paragraph(
-                SMALL,
-                false,
+                        + " packed, without tape and labels."));
+        blocks.add(Block.Text.of(
+                Weight.SMALL,
                 "Rests on nominal foam constants, good to about 20 %, and on tables quoted from memory; rules' edition "
                         + evaluation.rules()
                         + (evaluation.workedInTime() ? "; the falls were worked in time" : "")
                         + ". A prediction for planning: prove what is valuable or can hurt "
-                        + "someone in a laboratory. Carriers' rules and local law come first.");
+                        + "someone in a laboratory. Carriers' rules and local law come first."));
     }
 
     private String item() {
@@ -136,7 +132,7 @@ public final class PackPaper {
     }
 
     /** Both views to one scale, so that they can be compared. */
-    private void sections() throws IOException {
+    private void sections() {
         List<EvaluationView.SolidView> solids = evaluation.solids();
         SectionDrawing front = new SectionDrawing(solids, pack.layers(), catalogue, Axis.X);
         SectionDrawing side = new SectionDrawing(solids, pack.layers(), catalogue, Axis.Y);
@@ -148,36 +144,22 @@ public final class PackPaper {
                 break;
             }
         }
-        double height = front.heightMm() / ratio;
-        sheet.down(3);
-        sheet.need(height + 14);
-        double second = MARGIN_MM + sheet.widthMm() / 2 + 2;
-        front.draw(sheet, MARGIN_MM, sheet.y(), ratio);
-        side.draw(sheet, second, sheet.y(), ratio);
-        sheet.down(height + 1);
-        sheet.text(MARGIN_MM, sheet.y(), SMALL, false, "From the front");
-        sheet.text(second, sheet.y(), SMALL, false, "From the side");
-        sheet.down(Sheet.lineMm(SMALL) + 1.5);
         boolean inches = wording.lengths() == Wording.Lengths.in;
-        double bar = inches ? 2 * Units.MM_PER_IN : 50;
-        sheet.line(MARGIN_MM, sheet.y() + 1.5, MARGIN_MM + bar, sheet.y() + 1.5, 0.8);
         String ratioWords = ratio == Math.rint(ratio) ? String.valueOf((long) ratio) : String.valueOf(ratio);
-        sheet.text(
-                MARGIN_MM + bar + 3,
-                sheet.y() - 0.5,
-                SMALL,
-                false,
+        blocks.add(new Block.Drawings(
+                List.of(front.drawing("front", "From the front", ratio), side.drawing("side", "From the side", ratio)),
+                ratio,
+                inches ? 2 * Units.MM_PER_IN : 50,
                 "1 : " + ratioWords + " printed at full size; this bar is " + (inches ? "2 in" : "50 mm")
-                        + " long then.");
-        sheet.down(Sheet.lineMm(SMALL) + 2);
+                        + " long then."));
     }
 
-    private void layers() throws IOException {
-        PaperTable table = new PaperTable("From the item outward", List.of("", ""), List.of(7.0, 170.0));
+    private void layers() {
+        List<List<String>> rows = new ArrayList<>();
         for (int i = 0; i < pack.layers().size(); i++) {
-            table.row(String.valueOf(i + 1), layer(i));
+            rows.add(List.of(String.valueOf(i + 1), layer(i)));
         }
-        table.write(sheet);
+        blocks.add(new Block.Table("From the item outward", NUMBERED, rows, true));
     }
 
     private String layer(int index) {
@@ -190,52 +172,68 @@ public final class PackPaper {
                         + catalogue.board(box.material()).name());
     }
 
-    private void boxes() throws IOException {
-        PaperTable table = new PaperTable("Boxes to make or buy, by inside size", List.of("", ""), List.of(7.0, 170.0));
+    private void boxes() {
+        List<List<String>> rows = new ArrayList<>();
         for (CutListView.CutBox box : cutList.boxes()) {
-            table.row(
+            rows.add(List.of(
                     String.valueOf(box.layer() + 1),
                     wording.sizeToCut(size(box.insideMm())) + " inside, " + box.board()
                             + (box.stock() ? ", from stock" : "") + "; outside "
-                            + wording.size(size(box.outsideMm()), 1));
+                            + wording.size(size(box.outsideMm()), 1)));
         }
-        table.write(sheet);
+        blocks.add(new Block.Table("Boxes to make or buy, by inside size", NUMBERED, rows, true));
     }
 
-    private void pieces() throws IOException {
+    private void pieces() {
+        if (cutList.pieces().isEmpty()) {
+            return;
+        }
         String unit = wording.lengths().name();
-        PaperTable table = new PaperTable(
-                "Pieces to cut, to the nearest " + (wording.lengths() == Wording.Lengths.in ? "1/32 in" : "0.1 mm")
-                        + "; no allowance for the saw is in them",
-                List.of("layer", "pieces", "size, " + unit, "thick, " + unit, "of", "for"),
-                List.of(11.0, 13.0, 34.0, 20.0, 38.0, 68.0));
+        List<List<String>> rows = new ArrayList<>();
         for (CutListView.CutPiece piece : cutList.pieces()) {
-            table.row(
+            rows.add(List.of(
                     String.valueOf(piece.layer() + 1),
                     String.valueOf(piece.count()),
                     cut(piece.lengthMm()) + " × " + cut(piece.widthMm()),
                     cut(piece.thicknessMm()),
                     catalogue.foam(pack.layers().get(piece.layer()).material()).name(),
-                    piece.placesSaid().isEmpty() ? faces(piece.faces()) : String.join("; ", piece.placesSaid()));
+                    piece.placesSaid().isEmpty() ? faces(piece.faces()) : String.join("; ", piece.placesSaid())));
         }
-        table.write(sheet);
+        blocks.add(new Block.Table(
+                "Pieces to cut, to the nearest " + (wording.lengths() == Wording.Lengths.in ? "1/32 in" : "0.1 mm")
+                        + "; no allowance for the saw is in them",
+                List.of(
+                        new Column("layer", 11, false),
+                        new Column("pieces", 13, true),
+                        new Column("size, " + unit, 34, true),
+                        new Column("thick, " + unit, 20, true),
+                        new Column("of", 38, false),
+                        new Column("for", 68, false)),
+                rows,
+                false));
     }
 
     private String cut(double mm) {
         return wording.amount(Quantity.cut(mm)).number();
     }
 
-    private void fills() throws IOException {
-        PaperTable table =
-                new PaperTable("To fill in, not cut", List.of("layer", "of", "about"), List.of(11.0, 60.0, 60.0));
+    private void fills() {
+        if (cutList.fills().isEmpty()) {
+            return;
+        }
+        List<List<String>> rows = new ArrayList<>();
         for (CutListView.CutFill fill : cutList.fills()) {
-            table.row(
+            rows.add(List.of(
                     String.valueOf(fill.layer() + 1),
                     fill.material(),
                     wording.amount(new Quantity(fill.litres(), Unit.LITRE, fill.litres() < 10 ? 1 : 0))
-                            .toString());
+                            .toString()));
         }
-        table.write(sheet);
+        blocks.add(new Block.Table(
+                "To fill in, not cut",
+                List.of(new Column("layer", 11, false), new Column("of", 60, false), new Column("about", 60, false)),
+                rows,
+                false));
     }
 
     private static String faces(List<String> faces) {

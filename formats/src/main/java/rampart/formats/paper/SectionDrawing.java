@@ -1,16 +1,18 @@
 package rampart.formats.paper;
 
-import java.io.IOException;
 import java.util.List;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.formats.view.EvaluationView.SolidView;
+import rampart.formats.view.Hatching;
 
 /** The pack cut through, to scale, seen from the front or from the side. */
 record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue catalogue, Axis across) {
     private static final Axis UP = Axis.Z;
+    private static final double ITEM_LINE_MM = 0.4;
+    private static final double LINE_MM = 0.2;
 
     private double least(Axis axis) {
         return solids.stream().mapToDouble(s -> least(s, axis)).min().orElse(0);
@@ -28,33 +30,38 @@ record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue cata
         return most(UP) - least(UP);
     }
 
-    /** Draws it with its upper left corner at this place, 1 to {@code ratio}. */
-    void draw(Sheet sheet, double x, double top, double ratio) throws IOException {
-        List<SolidView> cut = solids.stream().filter(this::shown).toList();
-        for (SolidView solid : cut) {
-            Place at = place(solid, x, top, ratio);
-            hatch(solid).fill(sheet, at.left(), at.top(), at.width(), at.height());
-        }
-        // Edges after all grounds, so that no neighbour covers half a line.
-        for (SolidView solid : cut) {
-            if (!"foam".equals(solid.part()) && !"wrap".equals(solid.part())) {
-                Place at = place(solid, x, top, ratio);
-                Hatch hatch = hatch(solid);
-                hatch.edge(sheet, at.left(), at.top(), at.width(), at.height(), hatch == Hatch.ITEM ? 0.4 : 0.2);
-            }
-        }
+    /** The drawing, 1 to {@code ratio}. */
+    Drawing drawing(String id, String caption, double ratio) {
+        return new Drawing(
+                id,
+                caption,
+                widthMm() / ratio,
+                heightMm() / ratio,
+                solids.stream()
+                        .filter(this::shown)
+                        .map(solid -> area(solid, ratio))
+                        .toList());
     }
 
-    private record Place(double left, double top, double width, double height) {}
-
-    private Place place(SolidView solid, double x, double top, double ratio) {
+    private Drawing.Area area(SolidView solid, double ratio) {
         double left = least(solid, across);
         double high = most(solid, UP);
-        return new Place(
-                x + (left - least(across)) / ratio,
-                top + (most(UP) - high) / ratio,
+        Hatching hatching = solid.layer() == null ? Hatching.ITEM : Hatching.of(layers.get(solid.layer()), catalogue);
+        return new Drawing.Area(
+                (left - least(across)) / ratio,
+                (most(UP) - high) / ratio,
                 (most(solid, across) - left) / ratio,
-                (high - least(solid, UP)) / ratio);
+                (high - least(solid, UP)) / ratio,
+                hatching,
+                line(solid.part(), hatching));
+    }
+
+    /** What is all round has no edges of its own where it meets what it lies round. */
+    private static double line(String part, Hatching hatching) {
+        if (part.equals("foam") || part.equals("wrap")) {
+            return 0;
+        }
+        return hatching == Hatching.ITEM ? ITEM_LINE_MM : LINE_MM;
     }
 
     private static double least(SolidView solid, Axis axis) {
@@ -63,10 +70,6 @@ record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue cata
 
     private static double most(SolidView solid, Axis axis) {
         return solid.maxMm().get(axis.ordinal());
-    }
-
-    private Hatch hatch(SolidView solid) {
-        return solid.layer() != null ? Hatch.of(layers.get(solid.layer()), catalogue) : Hatch.ITEM;
     }
 
     /** What faces the viewer would hide the rest. */

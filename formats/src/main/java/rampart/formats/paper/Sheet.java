@@ -9,6 +9,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
 /** Paper to write and draw on: lengths in mm from the upper left corner, text in points, a new leaf when one is full. */
@@ -130,6 +131,14 @@ final class Sheet implements Closeable {
         stream.moveTo(points(x1), up(y1));
         stream.lineTo(points(x2), up(y2));
         stream.stroke();
+    }
+
+    /** A JPEG or PNG image of this height; moves down. */
+    void picture(byte[] image, double heightMm) throws IOException {
+        PDImageXObject picture = PDImageXObject.createFromByteArray(document, image, null);
+        double width = Math.min(widthMm(), heightMm * picture.getWidth() / picture.getHeight());
+        stream.drawImage(picture, points(MARGIN_MM), up(y + heightMm), points(width), points(heightMm));
+        y += heightMm;
     }
 
     /** The stream itself, for drawing; {@link #points} and {@link #up} give its coordinates. */

@@ -1,2 +1,2 @@
-/** The page to work from as a PDF file, with real text and drawings to scale. */
+/** Pages to work from: what stands on them, and the media they are put on. */
 package rampart.formats.paper;

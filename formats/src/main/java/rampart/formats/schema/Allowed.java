@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.schema;
 
 import java.util.ArrayList;
 import java.util.List;

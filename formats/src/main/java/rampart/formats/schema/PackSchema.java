@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.schema;
 
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
@@ -12,6 +12,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import rampart.formats.json.Json;
+import rampart.formats.json.Problem;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -32,13 +35,39 @@ public final class PackSchema {
         return BYTES.clone();
     }
 
+    /**
+     * Numbers that one field may hold.
+     *
+     * @param field definition and property, such as {@code box/slackMm}
+     */
+    public record Range(String field, double least, double most) {}
+
+    /** Every field that has a least and a greatest number. */
+    public static List<Range> ranges() {
+        List<Range> ranges = new ArrayList<>();
+        for (Map.Entry<String, JsonNode> definition : TREE.path("$defs").properties()) {
+            for (Map.Entry<String, JsonNode> property :
+                    definition.getValue().path("properties").properties()) {
+                JsonNode rule = property.getValue();
+                JsonNode least = rule.has("minimum") ? rule.path("minimum") : rule.path("exclusiveMinimum");
+                if (least.isNumber() && rule.path("maximum").isNumber()) {
+                    ranges.add(new Range(
+                            definition.getKey() + "/" + property.getKey(),
+                            least.asDouble(),
+                            rule.path("maximum").asDouble()));
+                }
+            }
+        }
+        return ranges;
+    }
+
     /** Everything in which the document departs from the schema, one problem a field. */
-    static List<Problem> problems(JsonNode document) {
+    public static List<Problem> problems(JsonNode document) {
         return problems(document, SCHEMA);
     }
 
     /** The same of a part of a pack file against its definition in the schema. */
-    static List<Problem> problems(JsonNode part, String definition) {
+    public static List<Problem> problems(JsonNode part, String definition) {
         return problems(part, PARTS.computeIfAbsent(definition, PackSchema::part));
     }
 
@@ -60,16 +89,17 @@ public final class PackSchema {
     }
 
     private static Problem problem(JsonNode document, Error error) {
-        String at = error.getInstanceLocation().toString();
-        JsonNode rule = rule(error.getSchemaLocation().getFragment().toString());
+        JsonPointer at = JsonPointer.compile(error.getInstanceLocation().toString());
+        JsonNode rule =
+                rule(JsonPointer.compile(error.getSchemaLocation().getFragment().toString()));
         return switch (error.getKeyword()) {
             case "required" ->
                 new Problem(
-                        at + "/" + Json.escape(error.getProperty()),
+                        at.appendProperty(error.getProperty()),
                         "missing; it must be " + Allowed.words(property(rule, error.getProperty()), TREE));
             case "additionalProperties" ->
                 new Problem(
-                        at + "/" + Json.escape(error.getProperty()),
+                        at.appendProperty(error.getProperty()),
                         "unknown field '" + error.getProperty() + "'; allowed here: " + names(rule));
             case "not" ->
                 new Problem(
@@ -82,9 +112,14 @@ public final class PackSchema {
     }
 
     /** The part of the schema that holds the keyword at this pointer; of a choice the choice as a whole. */
-    private static JsonNode rule(String pointer) {
-        int choice = pointer.indexOf("/anyOf");
-        return TREE.at(pointer.substring(0, choice > 0 ? choice : Math.max(0, pointer.lastIndexOf('/'))));
+    private static JsonNode rule(JsonPointer keyword) {
+        JsonPointer at = JsonPointer.empty();
+        for (JsonPointer rest = keyword;
+                !rest.tail().matches() && !rest.getMatchingProperty().equals("anyOf");
+                rest = rest.tail()) {
+            at = at.appendProperty(rest.getMatchingProperty());
+        }
+        return TREE.at(at);
     }
 
     /** What the schema says of a property that a rule requires; conditions stand beside the properties they speak of. */

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.testdata;
 
 import java.util.List;
 import java.util.Locale;

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.testdata;
 
 import java.io.IOException;
 import java.util.ArrayList;
@@ -14,6 +14,8 @@ import org.apache.commons.csv.CSVRecord;
 import rampart.core.material.CreepPoint;
 import rampart.core.material.DropPoint;
 import rampart.core.material.TransmissibilityPoint;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
 
 /**
  * Tables of test data: a heading with units, then one reading in a row, parted by commas, with a decimal point. A table is

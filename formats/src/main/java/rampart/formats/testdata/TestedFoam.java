@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.testdata;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +12,10 @@ import rampart.core.material.Measured;
 import rampart.core.material.ResidualDrift;
 import rampart.core.material.ResonanceFit;
 import rampart.core.material.TransmissibilityPoint;
+import rampart.formats.json.Json;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.material.FitBasis;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

@@ -10,7 +10,7 @@ import rampart.core.material.Foam;
 import rampart.core.material.Measured;
 import rampart.core.material.ResonanceFit;
 import rampart.core.material.WrapMaterial;
-import rampart.formats.MaterialFile;
+import rampart.formats.material.MaterialFile;
 
 /** Every material a pack may name, with its figures and what they rest on. */
 public record CatalogueView(List<FoamView> foams, List<BoardView> boards, List<WrapView> wraps) {

@@ -1,7 +1,7 @@
 package rampart.formats.view;
 
 import java.util.List;
-import rampart.formats.PackComparison;
+import rampart.formats.compare.PackComparison;
 
 /** Two pack files compared: the parts that differ, and what that does. */
 public record ComparisonView(List<PartView> parts, List<String> effects) {

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.view;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;

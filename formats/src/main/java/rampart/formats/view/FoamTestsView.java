@@ -7,7 +7,7 @@ import rampart.core.material.CushionFit;
 import rampart.core.material.Foam;
 import rampart.core.material.ResidualDrift;
 import rampart.core.words.Wording;
-import rampart.formats.TestedFoam;
+import rampart.formats.testdata.TestedFoam;
 import rampart.formats.view.CatalogueView.CreepFitView;
 import rampart.formats.view.CatalogueView.LawFitView;
 import rampart.formats.view.CatalogueView.VibrationFitView;

@@ -45,7 +45,7 @@ public enum Hatching {
     }
 
     /** As the page knows it. */
-    String word() {
+    public String word() {
         return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -6,7 +6,7 @@ import rampart.core.layout.Solid;
 import rampart.core.search.Remedy;
 import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
-import rampart.formats.PackChange;
+import rampart.formats.pack.PackChange;
 
 /**
  * What mends a check, and what the pack would be with it.

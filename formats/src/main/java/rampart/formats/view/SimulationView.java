@@ -3,8 +3,8 @@ package rampart.formats.view;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.explain.Simulations;
-import rampart.core.prove.Pulse;
 import rampart.core.quantity.Face;
+import rampart.core.simulation.Pulse;
 
 /**
  * One drop worked in time, in the condition of the highest peak.

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import rampart.formats.json.Json;
 import tools.jackson.databind.JsonNode;
 
 /** The check command: its table, its JSON, its exit codes. */

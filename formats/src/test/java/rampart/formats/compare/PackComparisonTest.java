@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,6 +14,8 @@ import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.words.Wording;
+import rampart.formats.json.Json;
+import rampart.formats.pack.PackFile;
 import rampart.formats.view.EvaluationView;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;

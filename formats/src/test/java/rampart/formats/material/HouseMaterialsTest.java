@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.material;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -18,6 +18,10 @@ import rampart.core.material.StandardCatalogue;
 import rampart.core.quantity.SixSided;
 import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
+import rampart.formats.journey.JourneyFile;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.pack.PackFile;
 
 /** Pack files of format 2: materials of the house inside the file, and what else format 1 cannot say. */
 class HouseMaterialsTest {

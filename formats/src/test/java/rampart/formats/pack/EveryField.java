@@ -1,7 +1,8 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import java.util.List;
 import java.util.Random;
+import rampart.formats.json.Json;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -19,6 +19,8 @@ import rampart.core.search.Remedy;
 import rampart.core.search.Stock;
 import rampart.core.search.Watcher;
 import rampart.core.words.Wording;
+import rampart.formats.compare.Verdicts;
+import rampart.formats.material.HouseMaterials;
 import rampart.formats.view.ReportView;
 
 /** No field is lost between file and pack, and what is offered is evaluated as the file that taking it leaves. */

@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.pack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -22,6 +22,10 @@ import rampart.core.layout.Layer;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.formats.json.Json;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.material.HouseMaterials;
+import rampart.formats.schema.PackSchema;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.Normalizer;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -20,8 +22,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.words.Wording;
-import rampart.formats.PackFile;
-import rampart.formats.Verdicts;
+import rampart.formats.compare.Verdicts;
+import rampart.formats.pack.PackFile;
 import rampart.formats.view.ReportView;
 
 /** The PDF read back by Poppler's programs, which share no code with the library that writes it. */
@@ -38,7 +40,9 @@ class PackPaperTest {
     private Path written(PackFile pack, Wording wording, Paper paper) throws IOException {
         Path file = folder.resolve("page.pdf");
         ReportView report = ReportView.of(Verdicts.ANEW.of(pack, StandardCatalogue.get()), wording);
-        Files.write(file, PackPaper.write(pack, StandardCatalogue.get(), report, "draft, saved today", wording, paper));
+        PaperDocument document = PackPaper.document(
+                pack, StandardCatalogue.get(), report, "draft, saved today", Optional.empty(), wording);
+        Files.write(file, PdfMedium.write(document, paper));
         return file;
     }
 
@@ -166,6 +170,71 @@ class PackPaperTest {
             }
         }
         return true;
+    }
+
+    /** The page on screen says word for word what the PDF file says. */
+    @Test
+    void thePageOnScreenSaysTheSame() throws IOException {
+        PackFile gauge = demo("20-rain-gauge");
+        ReportView report = ReportView.of(Verdicts.ANEW.of(gauge, StandardCatalogue.get()), Wording.METRIC);
+        PaperView view = PaperView.of(PackPaper.document(
+                gauge, StandardCatalogue.get(), report, "draft, saved today", Optional.empty(), Wording.METRIC));
+        String words = text(written(gauge, Wording.METRIC, Paper.a4)).replaceAll("\\s+", " ");
+        for (PaperView.BlockView block : view.blocks()) {
+            if (block.text() != null) {
+                assertThat(words).contains(block.text().words());
+            }
+            if (block.table() != null) {
+                assertThat(words).contains(block.table().caption());
+                block.table()
+                        .rows()
+                        .forEach(row -> assertThat(words).contains(row.get(1).replaceAll(" .*", "")));
+            }
+        }
+        PaperView.DrawingsView drawn = view.blocks().stream()
+                .map(PaperView.BlockView::drawings)
+                .filter(java.util.Objects::nonNull)
+                .findFirst()
+                .orElseThrow();
+        var outside = Evaluator.evaluate(gauge.pack(), StandardCatalogue.get())
+                .layout()
+                .outside();
+        assertThat(drawn.drawings().get(0).widthMm() * drawn.ratio()).isCloseTo(outside.lengthMm(), within(1e-6));
+        assertThat(drawn.drawings().get(1).widthMm() * drawn.ratio()).isCloseTo(outside.widthMm(), within(1e-6));
+        assertThat(drawn.drawings().get(0).heightMm() * drawn.ratio()).isCloseTo(outside.heightMm(), within(1e-6));
+    }
+
+    @Test
+    void aPhotographStandsOnThePage() throws IOException {
+        BufferedImage photo = new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < 40; x++) {
+            for (int y = 0; y < 30; y++) {
+                photo.setRGB(x, y, 0xc02020);
+            }
+        }
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(photo, "jpg", bytes);
+        PackFile pack = demo("10-hygrometer");
+        ReportView report = ReportView.of(Verdicts.ANEW.of(pack, StandardCatalogue.get()), Wording.METRIC);
+        PaperDocument document = PackPaper.document(
+                pack,
+                StandardCatalogue.get(),
+                report,
+                "draft",
+                Optional.of(new Block.Picture("/somewhere", bytes.toByteArray(), "The item")),
+                Wording.METRIC);
+        Path pdf = folder.resolve("photo.pdf");
+        Files.write(pdf, PdfMedium.write(document, Paper.a4));
+        BufferedImage image = image(pdf);
+        int red = 0;
+        for (int x = 0; x < image.getWidth(); x++) {
+            for (int y = 0; y < image.getHeight(); y++) {
+                red += near(image.getRGB(x, y) & 0xffffff, 0xc02020) ? 1 : 0;
+            }
+        }
+        double mm2 = red / (DPI * DPI) * 25.4 * 25.4;
+        assertThat(mm2).isCloseTo(40.0 * 30.0, within(30.0));
+        assertThat(text(pdf)).contains("The item");
     }
 
     @Test

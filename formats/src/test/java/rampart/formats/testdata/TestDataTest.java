@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.testdata;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -11,6 +11,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rampart.core.material.DropPoint;
 import rampart.core.material.FirstRamp;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.material.FitBasis;
 
 /** Tables of test data: read whole, or refused with every row that is wrong. */
 class TestDataTest {

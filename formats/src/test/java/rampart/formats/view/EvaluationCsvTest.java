@@ -1,4 +1,4 @@
-package rampart.formats;
+package rampart.formats.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,6 +14,7 @@ import rampart.core.evaluation.Evaluator;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
+import rampart.formats.pack.PackFile;
 
 /** The table of an evaluation read back by FastCSV, which had no part in writing it. */
 class EvaluationCsvTest {

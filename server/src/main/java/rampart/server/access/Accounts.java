@@ -13,6 +13,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
+import rampart.server.house.Detail;
+import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.AccountRepository;
@@ -84,7 +86,11 @@ public class Accounts implements UserDetailsService {
         String hash = encoder.encode(password);
         transaction.executeWithoutResult(status -> {
             repository.add(AccountName.of(name), hash, role.name(), clock.instant());
-            trail.add(by, EventType.PERSON_ADDED, AccountName.of(name), role.name());
+            trail.add(
+                    by,
+                    EventType.PERSON_ADDED,
+                    Subject.person(AccountName.of(name)),
+                    new Detail.Rights("", role.name()));
         });
         return password;
     }
@@ -100,7 +106,11 @@ public class Accounts implements UserDetailsService {
             leaveAKeeper(account);
         }
         repository.setRole(account.id(), role.name());
-        trail.add(by, EventType.RIGHTS_CHANGED, account.name(), account.role() + " to " + role);
+        trail.add(
+                by,
+                EventType.RIGHTS_CHANGED,
+                Subject.person(account.name()),
+                new Detail.Rights(account.role(), role.name()));
         visits.endAll(account.name());
     }
 
@@ -110,7 +120,7 @@ public class Accounts implements UserDetailsService {
         String hash = encoder.encode(password);
         transaction.executeWithoutResult(status -> {
             repository.setPassword(account.id(), hash);
-            trail.add(by, EventType.PASSWORD_RESET, account.name(), "");
+            trail.add(by, EventType.PASSWORD_RESET, Subject.person(account.name()), Detail.NOTHING);
             visits.endAll(account.name());
         });
         return password;
@@ -125,7 +135,7 @@ public class Accounts implements UserDetailsService {
         String hash = encoder.encode(fresh);
         transaction.executeWithoutResult(status -> {
             repository.setPassword(account.id(), hash);
-            trail.add(name, EventType.PASSWORD_CHANGED, name, "");
+            trail.add(name, EventType.PASSWORD_CHANGED, Subject.person(name), Detail.NOTHING);
             visits.endAllBut(account.name(), sessionId);
         });
         return true;
@@ -135,7 +145,7 @@ public class Accounts implements UserDetailsService {
     public void remove(Account account, String by) {
         leaveAKeeper(account);
         repository.remove(account.id());
-        trail.add(by, EventType.PERSON_REMOVED, account.name(), account.role());
+        trail.add(by, EventType.PERSON_REMOVED, Subject.person(account.name()), new Detail.Rights(account.role(), ""));
         visits.endAll(account.name());
     }
 

@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
-import rampart.formats.Sha256;
+import rampart.formats.json.Sha256;
 import rampart.server.persistence.AccountRepository;
 import rampart.server.persistence.SignInFailureRepository;
 

@@ -6,7 +6,7 @@ import java.util.List;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
-import rampart.formats.Sha256;
+import rampart.formats.json.Sha256;
 
 /** The sessions people have open. */
 @Service

@@ -8,7 +8,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.item.FragilityClass;
-import rampart.formats.JourneyFile;
+import rampart.formats.journey.JourneyFile;
 import rampart.formats.view.Nullable;
 import rampart.server.house.Journeys;
 

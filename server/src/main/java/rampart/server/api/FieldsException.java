@@ -1,7 +1,7 @@
 package rampart.server.api;
 
 import java.util.List;
-import rampart.formats.Problem;
+import rampart.formats.json.Problem;
 import rampart.server.messages.Message;
 
 /** A request whose fields are well formed but cannot be taken, with the words for each. */

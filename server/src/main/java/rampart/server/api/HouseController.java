@@ -5,20 +5,20 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
-import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.words.Wording;
 import rampart.server.house.House;
+import rampart.server.house.Subject;
 import rampart.server.house.Trail;
-import rampart.server.house.Trail.EventType;
-import rampart.server.persistence.EventRepository.Event;
 import rampart.server.persistence.HouseRepository.HouseSettings;
 
 /** The ways of the house and what was done in it. */
@@ -54,16 +54,33 @@ class HouseController {
         }
     }
 
-    /** One thing that was done. */
-    record EventView(long id, Instant happenedAt, String who, String words, String subject, String detail) {
-        static EventView of(Event event) {
+    /**
+     * One thing that was done.
+     *
+     * @param subjectKind what it was done to: pack, carton, foam and so on
+     * @param subjectId by which that can be found; empty where it has none
+     * @param subject what that was called then
+     * @param detail in the units of the house
+     */
+    record EventView(
+            long id,
+            Instant happenedAt,
+            String who,
+            String words,
+            String subjectKind,
+            String subjectId,
+            String subject,
+            String detail) {
+        static EventView of(Trail.Entry event, Wording wording) {
             return new EventView(
                     event.id(),
                     event.happenedAt(),
                     event.who(),
-                    EventType.valueOf(event.what()).words(),
-                    event.subject(),
-                    event.detail());
+                    event.what().words(),
+                    event.subject().kind().name(),
+                    event.subject().id(),
+                    event.subject().words(),
+                    event.detail().words(wording));
         }
     }
 
@@ -86,7 +103,7 @@ class HouseController {
      * Newest first.
      *
      * @param before id of the last one that was read
-     * @param about how what it was done to begins, such as {@code carton}; empty for anything
+     * @param about kind of what it was done to; left out for anything
      */
     @GetMapping(path = "/api/events", produces = MediaType.APPLICATION_JSON_VALUE)
     List<EventView> events(
@@ -97,9 +114,10 @@ class HouseController {
                     @Min(value = 1, message = "a page has 1 to 200 events")
                     @Max(value = 200, message = "a page has 1 to 200 events")
                     int size,
-            @RequestParam(name = "about", defaultValue = "")
-                    @Size(max = 100, message = "what it is about has at most 100 characters")
-                    String about) {
-        return trail.before(before, about, size).stream().map(EventView::of).toList();
+            @RequestParam(name = "about", required = false) Subject.Kind about) {
+        Wording wording = house.wording();
+        return trail.before(before, Optional.ofNullable(about), size).stream()
+                .map(event -> EventView.of(event, wording))
+                .toList();
     }
 }

@@ -8,7 +8,6 @@ import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -20,9 +19,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.formats.JourneyFile;
-import rampart.formats.Problem;
-import rampart.formats.UnreadableFileException;
+import rampart.formats.journey.JourneyFile;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
 import rampart.server.api.BeginningController.JourneyChoice;
 import rampart.server.house.Journeys;
 import rampart.server.messages.Message;
@@ -86,14 +85,14 @@ class JourneyController {
                 .findFirst()
                 .orElseThrow(() -> new ApiException(Message.NO_JOURNEY));
         long seen = Versions.read(ifMatch);
-        if (!journeys.set(id, there.words(), there.detail(), Optional.empty(), seen, who.getName())) {
+        if (!journeys.remove(there, seen, who.getName())) {
             throw new ApiException(Message.JOURNEY_CHANGED);
         }
     }
 
     private JourneyChoice write(String id, JourneyGiven given, long seen, Principal who) {
         String document = read(given.journey());
-        if (!journeys.set(id, given.words(), given.detail(), Optional.of(document), seen, who.getName())) {
+        if (!journeys.set(id, given.words(), given.detail(), document, seen, who.getName())) {
             throw new ApiException(Message.JOURNEY_CHANGED);
         }
         return journeys.all().stream()

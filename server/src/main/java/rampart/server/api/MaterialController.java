@@ -28,15 +28,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.words.Wording;
-import rampart.formats.FitBasis;
-import rampart.formats.MaterialChange;
-import rampart.formats.Problem;
-import rampart.formats.TestData;
-import rampart.formats.UnreadableFileException;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.material.FitBasis;
+import rampart.formats.material.MaterialChange;
+import rampart.formats.testdata.TestData;
 import rampart.formats.view.FoamTestsView;
 import rampart.formats.view.Nullable;
+import rampart.server.history.Version;
 import rampart.server.messages.Message;
-import rampart.server.persistence.MaterialRepository.StoredMaterial;
+import rampart.server.stores.KeptMaterial;
 import rampart.server.stores.Materials;
 import rampart.server.stores.TestTables;
 import tools.jackson.databind.JsonNode;
@@ -72,20 +73,25 @@ class MaterialController {
 
             @Nullable @JsonRawValue @Schema(ref = "#/components/schemas/JsonNode")
             String document) {
-        static MaterialView of(StoredMaterial stored) {
+        static MaterialView of(Version<KeptMaterial> stored) {
             return new MaterialView(
                     stored.id(),
                     stored.version(),
-                    stored.kind(),
-                    stored.name(),
+                    stored.value().kind(),
+                    stored.value().name(),
                     stored.changedAt(),
                     stored.changedBy(),
-                    stored.document()
-                            .map(document -> stored.kind().equals(Materials.CONSUMABLE)
-                                    ? document
-                                    : Materials.file(stored).write())
-                            .orElse(null));
+                    documentOf(stored));
         }
+    }
+
+    private static String documentOf(Version<KeptMaterial> stored) {
+        if (stored.gone()) {
+            return null;
+        }
+        return stored.value().kind().equals(Materials.CONSUMABLE)
+                ? stored.value().document()
+                : Materials.file(stored).write();
     }
 
     /** A version of a material and how it differs from the one before. */
@@ -121,26 +127,29 @@ class MaterialController {
     @GetMapping(path = "/api/stores/materials/{id}/history", produces = MediaType.APPLICATION_JSON_VALUE)
     List<MaterialVersion> history(@PathVariable("id") String id, @Valid @ParameterObject UnitsAsked units) {
         Wording wording = units.wording();
-        List<StoredMaterial> all = materials.history(id);
+        List<Version<KeptMaterial>> all = materials.history(id);
         List<MaterialVersion> versions = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
-            StoredMaterial one = all.get(i);
-            Optional<String> before = i + 1 < all.size() ? all.get(i + 1).document() : Optional.empty();
+            Version<KeptMaterial> one = all.get(i);
+            Optional<Version<KeptMaterial>> before =
+                    i + 1 < all.size() ? Optional.of(all.get(i + 1)) : Optional.empty();
             versions.add(new MaterialVersion(
                     one.version(),
                     one.changedAt(),
                     one.changedBy(),
-                    one.name(),
-                    changes(before, one.document(), wording)));
+                    one.value().name(),
+                    changes(before.filter(v -> !v.gone()), one, wording)));
         }
         return versions;
     }
 
-    private static List<String> changes(Optional<String> before, Optional<String> after, Wording wording) {
-        if (after.isEmpty()) {
+    private static List<String> changes(
+            Optional<Version<KeptMaterial>> before, Version<KeptMaterial> after, Wording wording) {
+        if (after.gone()) {
             return List.of("taken away");
         }
-        return before.map(from -> MaterialChange.words(from, after.get(), wording))
+        return before.map(from -> MaterialChange.words(
+                        from.value().document(), after.value().document(), wording))
                 .orElse(List.of("added"));
     }
 
@@ -148,7 +157,8 @@ class MaterialController {
     @GetMapping(path = "/api/stores/materials/{id}/tests", produces = MediaType.APPLICATION_JSON_VALUE)
     TestTables tests(@PathVariable("id") String id) {
         return there(id)
-                .tests()
+                .value()
+                .tables()
                 .map(json -> mapper.readValue(json, TestTables.class))
                 .orElse(TestTables.NONE);
     }
@@ -199,8 +209,8 @@ class MaterialController {
             @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody MaterialGiven given,
             Principal who) {
-        StoredMaterial now = there(id);
-        return write(id, now.kind(), given, now.tests(), Versions.read(ifMatch), who);
+        Version<KeptMaterial> now = there(id);
+        return write(id, now.value().kind(), given, now.value().tables(), Versions.read(ifMatch), who);
     }
 
     /** Takes a material away; packs that use it keep it, and so does its history. */
@@ -236,7 +246,7 @@ class MaterialController {
         }
     }
 
-    private StoredMaterial there(String id) {
+    private Version<KeptMaterial> there(String id) {
         return materials.byId(id).orElseThrow(() -> new ApiException(Message.NO_MATERIAL, id));
     }
 }

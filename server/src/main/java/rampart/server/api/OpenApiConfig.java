@@ -12,9 +12,10 @@ import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import rampart.formats.MaterialChange;
-import rampart.formats.PackChange;
-import rampart.formats.PackSchema;
+import rampart.formats.material.MaterialChange;
+import rampart.formats.pack.PackChange;
+import rampart.formats.paper.PaperView;
+import rampart.formats.schema.PackSchema;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
 import rampart.formats.view.ComparisonView;
@@ -23,6 +24,7 @@ import rampart.formats.view.CutListView;
 import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.FoamTestsView;
+import rampart.formats.view.ListsView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.RemedyView;
 import rampart.formats.view.ReportView;
@@ -58,6 +60,9 @@ class OpenApiConfig {
             StaleView.class,
             RemedyView.class,
             PackChange.class,
+            ListsView.class,
+            PackSchema.class,
+            PaperView.class,
             SearchController.class,
             BeginningController.class,
             PackViews.class,

@@ -19,8 +19,9 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.material.Catalogue;
 import rampart.formats.view.Nullable;
+import rampart.server.history.Version;
 import rampart.server.messages.Message;
-import rampart.server.persistence.PriceRepository.StoredPrice;
+import rampart.server.stores.KeptPrice;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 
@@ -43,12 +44,12 @@ class PriceController {
             String source,
             Instant changedAt,
             String changedBy) {
-        static PriceView of(StoredPrice price) {
+        static PriceView of(Version<KeptPrice> price) {
             return new PriceView(
-                    price.material(),
+                    price.id(),
                     price.version(),
-                    price.amount().isPresent() ? price.amount().getAsDouble() : null,
-                    price.source(),
+                    price.value().amount(),
+                    price.value().source(),
                     price.changedAt(),
                     price.changedBy());
         }

@@ -31,17 +31,17 @@ import rampart.core.cushion.CushionCurve;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.search.StockFits;
-import rampart.formats.PackFile;
-import rampart.formats.Problem;
+import rampart.formats.json.Problem;
+import rampart.formats.pack.PackFile;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
 import rampart.server.config.Connections;
 import rampart.server.messages.Message;
-import rampart.server.persistence.StockRepository.StoredCarton;
-import rampart.server.persistence.StockRepository.StoredSheet;
 import rampart.server.searches.Searches;
 import rampart.server.stores.Materials;
+import rampart.server.stores.StoredCarton;
+import rampart.server.stores.StoredSheet;
 import rampart.server.stores.Stores;
 
 /** What lies in the stores: cushion curves of the foams, stock cartons and how they fit, sheets. */
@@ -250,7 +250,9 @@ class StoresController {
         List<StockCarton> cartons =
                 stores.cartons().stream().map(StoredCarton::carton).toList();
         List<Layer> layers = read.pack().layers();
-        if (layer < 0 || layer >= layers.size() || !(layers.get(layer) instanceof Layer.Box)) {
+        if (layer < 0
+                || layer >= layers.size()
+                || !layers.get(layer).match(wrap -> false, cushion -> false, box -> true)) {
             throw new ApiException(Message.NOT_A_BOX, layer);
         }
         return searches

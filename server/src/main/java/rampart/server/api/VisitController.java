@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.formats.Problem;
+import rampart.formats.json.Problem;
 import rampart.server.access.Accounts;
 import rampart.server.access.Visits;
 import rampart.server.messages.Message;

@@ -25,7 +25,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
-import rampart.formats.Sha256;
+import rampart.formats.json.Sha256;
 import rampart.server.persistence.HouseTables;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -62,7 +62,7 @@ public final class Archive {
             int schema = Integer.parseInt(tables.schemaVersion()
                     .orElseThrow(() -> new RefusedArchiveException("there is no house in this database yet")));
             List<Manifest.Entry> entries = new ArrayList<>();
-            for (String table : HouseTables.TABLES) {
+            for (String table : tables.present()) {
                 MessageDigest digest = Sha256.digest();
                 Manifest.Entry entry = new Manifest.Entry(table, 0, "");
                 zip.putNextEntry(new ZipEntry(entry.file()));

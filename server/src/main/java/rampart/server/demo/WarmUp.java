@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.material.Catalogue;
 import rampart.core.words.Wording;
-import rampart.formats.PackFile;
+import rampart.formats.pack.PackFile;
 import rampart.formats.view.EvaluationView;
 import tools.jackson.databind.json.JsonMapper;
 

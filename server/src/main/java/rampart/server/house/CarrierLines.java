@@ -49,8 +49,7 @@ public class CarrierLines {
         trail.add(
                 by,
                 EventType.WAYS_CHANGED,
-                "",
-                "carriers: "
-                        + String.join(", ", lines.stream().map(KeptLine::name).toList()));
+                Subject.house(),
+                new Detail.Carriers(lines.stream().map(KeptLine::name).toList()));
     }
 }

@@ -37,7 +37,7 @@ public class House {
         trail.add(
                 by,
                 EventType.WAYS_CHANGED,
-                "",
-                ways.lengthUnit() + ", " + ways.massUnit() + ", decimal " + ways.numbers() + ", " + ways.currency());
+                Subject.house(),
+                new Detail.Settings(ways.lengthUnit(), ways.massUnit(), ways.numbers(), ways.currency()));
     }
 }

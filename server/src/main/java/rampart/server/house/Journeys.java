@@ -1,31 +1,37 @@
 package rampart.server.house;
 
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rampart.formats.JourneyPresets;
+import rampart.formats.journey.JourneyPresets;
+import rampart.server.history.Histories;
+import rampart.server.history.History;
+import rampart.server.history.Version;
 import rampart.server.house.Trail.EventType;
-import rampart.server.persistence.JourneyRepository;
-import rampart.server.persistence.JourneyRepository.StoredJourney;
+import rampart.server.persistence.EntryRepository.Kind;
 
 /** Journeys to choose from: those that Rampart ships with, as the house has changed them, and the house's own. */
 @Service
 public class Journeys {
-    private final JourneyRepository journeys;
+    private final History<KeptJourney> journeys;
     private final Trail trail;
-    private final Clock clock;
 
-    Journeys(JourneyRepository journeys, Trail trail, Clock clock) {
-        this.journeys = journeys;
+    Journeys(Histories histories, Trail trail) {
+        this.journeys = histories.of(Kind.journey, KeptJourney.class);
         this.trail = trail;
-        this.clock = clock;
     }
+
+    /**
+     * A journey as it is kept.
+     *
+     * @param words ends the sentence "it travels"
+     * @param document as it stands in a pack file; null where one was taken away long ago
+     */
+    record KeptJourney(String words, String detail, String document) {}
 
     /**
      * A journey to choose.
@@ -38,13 +44,13 @@ public class Journeys {
 
     /** All of them, the house's own after those that Rampart ships with. */
     public List<Choice> all() {
-        Map<String, StoredJourney> stored = new LinkedHashMap<>();
-        journeys.newest().forEach(journey -> stored.put(journey.id(), journey));
+        Map<String, Version<KeptJourney>> kept = new LinkedHashMap<>();
+        journeys.newest().forEach(journey -> kept.put(journey.id(), journey));
         List<Choice> all = new ArrayList<>();
         for (JourneyPresets.Preset preset : JourneyPresets.all()) {
-            StoredJourney changed = stored.remove(preset.id());
+            Version<KeptJourney> changed = kept.remove(preset.id());
             all.add(
-                    changed != null && changed.document().isPresent()
+                    changed != null && !changed.gone()
                             ? choice(changed, true)
                             : new Choice(
                                     preset.id(),
@@ -54,21 +60,16 @@ public class Journeys {
                                     preset.detail(),
                                     preset.journey().toString()));
         }
-        stored.values().stream()
-                .filter(journey -> journey.document().isPresent())
+        kept.values().stream()
+                .filter(journey -> !journey.gone())
                 .map(journey -> choice(journey, false))
                 .forEach(all::add);
         return all;
     }
 
-    private static Choice choice(StoredJourney stored, boolean preset) {
-        return new Choice(
-                stored.id(),
-                stored.version(),
-                preset,
-                stored.words(),
-                stored.detail(),
-                stored.document().orElseThrow());
+    private static Choice choice(Version<KeptJourney> kept, boolean preset) {
+        KeptJourney journey = kept.value();
+        return new Choice(kept.id(), kept.version(), preset, journey.words(), journey.detail(), journey.document());
     }
 
     /** An id for a new journey. */
@@ -81,22 +82,35 @@ public class Journeys {
     }
 
     /**
-     * Writes a journey; without a document it is taken away, and a preset is as Rampart ships it again.
+     * Writes a journey.
      *
+     * @param document as it stands in a pack file
      * @param seen the version that the person saw
      * @return false if somebody changed it in between
      */
     @Transactional
-    public boolean set(String id, String words, String detail, Optional<String> document, long seen, String by) {
-        long now = journeys.history(id).stream()
-                .findFirst()
-                .map(StoredJourney::version)
-                .orElse(0L);
-        if (now != seen
-                || !journeys.add(new StoredJourney(id, seen + 1, words, detail, document, clock.instant(), by))) {
-            return false;
+    public boolean set(String id, String words, String detail, String document, long seen, String by) {
+        boolean written = journeys.set(id, new KeptJourney(words, detail, document), seen, by)
+                .isPresent();
+        return tell(written, id, words, seen == 0 ? Detail.Change.added : Detail.Change.changed, by);
+    }
+
+    /** Takes a journey away; a preset is as Rampart ships it again. False if somebody changed it in between. */
+    @Transactional
+    public boolean remove(Choice choice, long seen, String by) {
+        KeptJourney last = new KeptJourney(choice.words(), choice.detail(), choice.journey());
+        boolean removed = journeys.remove(choice.id(), last, seen, by).isPresent();
+        return tell(removed, choice.id(), choice.words(), Detail.Change.removed, by);
+    }
+
+    private boolean tell(boolean done, String id, String words, Detail.Change change, String by) {
+        if (done) {
+            trail.add(
+                    by,
+                    EventType.WAYS_CHANGED,
+                    new Subject(Subject.Kind.journey, id, words),
+                    new Detail.Changed(change));
         }
-        trail.add(by, EventType.WAYS_CHANGED, "journey " + words, document.isPresent() ? "set" : "taken away");
-        return true;
+        return done;
     }
 }

@@ -1,10 +1,12 @@
 package rampart.server.house;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import rampart.server.persistence.EventRepository;
-import rampart.server.persistence.EventRepository.Event;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What was done by whom. An entry is written in the transaction of what it tells of: both are there, or neither. */
 @Service
@@ -12,9 +14,11 @@ public class Trail {
     private static final int LONGEST_SUBJECT = 300;
 
     private final EventRepository events;
+    private final JsonMapper mapper;
     private final Clock clock;
 
-    Trail(EventRepository events, Clock clock) {
+    Trail(EventRepository events, JsonMapper mapper, Clock clock) {
+        this.mapper = mapper;
         this.events = events;
         this.clock = clock;
     }
@@ -47,20 +51,40 @@ public class Trail {
         }
     }
 
-    /** @param subject what it was done to, as people call it; cut after 300 characters */
-    public void add(String who, EventType deed, String subject, String detail) {
-        String cut = subject.codePointCount(0, subject.length()) <= LONGEST_SUBJECT
-                ? subject
-                : subject.substring(0, subject.offsetByCodePoints(0, LONGEST_SUBJECT));
-        events.add(clock.instant(), who, deed.name(), cut, detail);
+    /** Its name is cut after 300 characters. */
+    public void add(String who, EventType what, Subject subject, Detail detail) {
+        String name = subject.name();
+        String cut = name.codePointCount(0, name.length()) <= LONGEST_SUBJECT
+                ? name
+                : name.substring(0, name.offsetByCodePoints(0, LONGEST_SUBJECT));
+        events.add(
+                clock.instant(),
+                who,
+                what.name(),
+                subject.kind().name(),
+                subject.id(),
+                cut,
+                // By its interface: only so is its kind written.
+                mapper.writerFor(Detail.class).writeValueAsString(detail));
     }
+
+    /** Something that was done. */
+    public record Entry(long id, Instant happenedAt, String who, EventType what, Subject subject, Detail detail) {}
 
     /**
      * Newest first, those older than the event of this id.
      *
-     * @param subject how what it was done to begins; empty for anything
+     * @param kind of what it was done to; empty for anything
      */
-    public List<Event> before(long id, String subject, int most) {
-        return events.before(id, subject, most);
+    public List<Entry> before(long id, Optional<Subject.Kind> kind, int most) {
+        return events.before(id, kind.map(Subject.Kind::name), most).stream()
+                .map(event -> new Entry(
+                        event.id(),
+                        event.happenedAt(),
+                        event.who(),
+                        EventType.valueOf(event.what()),
+                        new Subject(Subject.Kind.valueOf(event.subjectKind()), event.subjectId(), event.subject()),
+                        mapper.readValue(event.details(), Detail.class)))
+                .toList();
     }
 }

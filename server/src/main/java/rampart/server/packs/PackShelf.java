@@ -19,10 +19,12 @@ import rampart.core.evaluation.UnreckonableException;
 import rampart.core.material.Catalogue;
 import rampart.core.verdict.Status;
 import rampart.core.words.Wording;
-import rampart.formats.CatalogueFile;
-import rampart.formats.PackFile;
-import rampart.formats.Verdicts;
+import rampart.formats.compare.Verdicts;
+import rampart.formats.material.CatalogueFile;
+import rampart.formats.pack.PackFile;
 import rampart.formats.view.ReportView;
+import rampart.server.house.Detail;
+import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PackRepository;
@@ -135,7 +137,7 @@ public class PackShelf {
             return packs.byId(before.get()).orElseThrow(DeletedSinceException::new);
         }
         packs.add(id, text(pack), author, clock.instant());
-        trail.add(author, EventType.PACK_ADDED, pack.name(), id);
+        trail.add(author, EventType.PACK_ADDED, Subject.pack(id, pack.name()), Detail.NOTHING);
         return packs.byId(id).orElseThrow();
     }
 
@@ -190,7 +192,7 @@ public class PackShelf {
     public boolean delete(String id, String by) {
         Optional<StoredPack> stored = packs.lock(id);
         stored.ifPresent(pack -> {
-            trail.add(by, EventType.PACK_DELETED, pack.name(), id);
+            trail.add(by, EventType.PACK_DELETED, Subject.pack(id, pack.name()), Detail.NOTHING);
             packs.delete(id, clock.instant());
         });
         return stored.isPresent();
@@ -203,7 +205,8 @@ public class PackShelf {
             return Optional.empty();
         }
         Optional<StoredPack> restored = packs.byId(id);
-        restored.ifPresent(pack -> trail.add(by, EventType.PACK_RESTORED, pack.name(), id));
+        restored.ifPresent(
+                pack -> trail.add(by, EventType.PACK_RESTORED, Subject.pack(id, pack.name()), Detail.NOTHING));
         return restored;
     }
 
@@ -263,8 +266,11 @@ public class PackShelf {
         }
         CatalogueFile house = CatalogueFile.of(materials.house().catalogue());
         Revision made = revisions.freeze(stored.get(), house, reports, note, author, clock.instant());
-        String detail = "revision " + made.number() + (note.isBlank() ? "" : ": " + note);
-        trail.add(author, EventType.REVISION_MADE, stored.get().name(), detail);
+        trail.add(
+                author,
+                EventType.REVISION_MADE,
+                Subject.pack(id, stored.get().name()),
+                new Detail.RevisionMade(made.number(), note));
         return new Frozen.Made(made);
     }
 

@@ -2,7 +2,7 @@ package rampart.server.persistence;
 
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
-import rampart.formats.CatalogueFile;
+import rampart.formats.material.CatalogueFile;
 
 /** Keeps every catalogue that a revision was made on, once each. */
 @Repository

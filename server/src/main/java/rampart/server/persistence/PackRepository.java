@@ -11,7 +11,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import rampart.formats.PackFile;
+import rampart.formats.pack.PackFile;
 
 /** Packs and their drafts in the database. */
 @Repository
@@ -45,7 +45,7 @@ public class PackRepository {
             String savedBy,
             String note,
             Optional<Integer> newestRevision) {
-        /** @throws rampart.formats.UnreadableFileException if it was stored under rules that took more than today's */
+        /** @throws rampart.formats.json.UnreadableFileException if it was stored under rules that took more than today's */
         public PackFile file() {
             return PackFile.read(draft.getBytes(StandardCharsets.UTF_8));
         }

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.evaluation.Evaluation;
-import rampart.formats.CatalogueFile;
+import rampart.formats.material.CatalogueFile;
 import rampart.server.persistence.PackRepository.StoredPack;
 
 /** Revisions: rows that are made and read, never changed. */

@@ -9,6 +9,8 @@ import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import rampart.server.house.Detail;
+import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PhotographRepository;
@@ -63,7 +65,7 @@ public class Photographs {
                     clock.instant(),
                     by);
             if (added) {
-                trail.add(by, EventType.PHOTOGRAPH_ADDED, packName, "");
+                trail.add(by, EventType.PHOTOGRAPH_ADDED, Subject.pack(packId, packName), Detail.NOTHING);
             }
         });
         return repository.of(packId).stream()
@@ -77,7 +79,7 @@ public class Photographs {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             boolean removed = repository.remove(packId, hash);
             if (removed) {
-                trail.add(by, EventType.PHOTOGRAPH_REMOVED, packName, "");
+                trail.add(by, EventType.PHOTOGRAPH_REMOVED, Subject.pack(packId, packName), Detail.NOTHING);
             }
             return removed;
         }));

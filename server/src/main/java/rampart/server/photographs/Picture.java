@@ -33,7 +33,7 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
-import rampart.formats.Sha256;
+import rampart.formats.json.Sha256;
 
 /**
  * A photograph made anew from its pixels: turned upright, no larger than it needs to be, and free of everything else the

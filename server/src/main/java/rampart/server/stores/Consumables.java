@@ -3,8 +3,8 @@ package rampart.server.stores;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import rampart.formats.Problem;
-import rampart.formats.UnreadableFileException;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a consumable is: a name, the unit it comes in, a note and a source, all text. */

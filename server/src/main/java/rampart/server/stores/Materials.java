@@ -2,7 +2,7 @@ package rampart.server.stores;
 
 import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
-import java.time.Clock;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,15 +10,19 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.material.Catalogue;
-import rampart.formats.FitBasis;
-import rampart.formats.HouseMaterials;
-import rampart.formats.MaterialFile;
-import rampart.formats.Problem;
-import rampart.formats.UnreadableFileException;
+import rampart.formats.json.Problem;
+import rampart.formats.json.UnreadableFileException;
+import rampart.formats.material.FitBasis;
+import rampart.formats.material.HouseMaterials;
+import rampart.formats.material.MaterialFile;
+import rampart.server.history.Histories;
+import rampart.server.history.History;
+import rampart.server.history.Version;
+import rampart.server.house.Detail;
+import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
-import rampart.server.persistence.MaterialRepository;
-import rampart.server.persistence.MaterialRepository.StoredMaterial;
+import rampart.server.persistence.EntryRepository.Kind;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -31,35 +35,35 @@ public class Materials {
     private static final String FOAM = "foam";
     private static final int LONGEST_SLUG = 30;
 
-    private final MaterialRepository materials;
+    private final History<KeptMaterial> materials;
     private final Catalogue standard;
     private final Trail trail;
-    private final Clock clock;
     private final JsonMapper mapper;
 
-    Materials(MaterialRepository materials, Catalogue standard, Trail trail, Clock clock, JsonMapper mapper) {
+    Materials(Histories histories, Catalogue standard, Trail trail, JsonMapper mapper) {
         this.mapper = mapper;
-        this.materials = materials;
+        this.materials = histories.of(Kind.material, KeptMaterial.class);
         this.standard = standard;
         this.trail = trail;
-        this.clock = clock;
     }
 
     /** Those that are there, by name. */
-    public List<StoredMaterial> all() {
-        return materials.newest().stream().filter(m -> m.document().isPresent()).toList();
+    public List<Version<KeptMaterial>> all() {
+        return materials.present().stream()
+                .sorted(Comparator.comparing(
+                                (Version<KeptMaterial> m) -> m.value().name(), String.CASE_INSENSITIVE_ORDER)
+                        .thenComparing(Version::id))
+                .toList();
     }
 
     /** All of one id, newest first. */
-    public List<StoredMaterial> history(String id) {
-        return materials.history(id);
+    public List<Version<KeptMaterial>> history(String id) {
+        return materials.of(id);
     }
 
     /** One that is there. */
-    public Optional<StoredMaterial> byId(String id) {
-        return materials.history(id).stream()
-                .findFirst()
-                .filter(m -> m.document().isPresent());
+    public Optional<Version<KeptMaterial>> byId(String id) {
+        return materials.present(id);
     }
 
     /** What packs may be made of at this moment. */
@@ -67,16 +71,16 @@ public class Materials {
         return new HouseMaterials(
                 standard,
                 all().stream()
-                        .filter(stored -> !stored.kind().equals(CONSUMABLE))
+                        .filter(stored -> !stored.value().kind().equals(CONSUMABLE))
                         .map(Materials::file)
                         .toList());
     }
 
     /** The material as it stands in a pack file, with its version. */
-    public static MaterialFile file(StoredMaterial stored) {
+    public static MaterialFile file(Version<KeptMaterial> stored) {
         return MaterialFile.read(
-                        MaterialFile.Kind.valueOf(stored.kind().toUpperCase(Locale.ROOT)),
-                        stored.document().orElseThrow().getBytes(StandardCharsets.UTF_8))
+                        MaterialFile.Kind.valueOf(stored.value().kind().toUpperCase(Locale.ROOT)),
+                        stored.value().document().getBytes(StandardCharsets.UTF_8))
                 .at(stored.version());
     }
 
@@ -90,7 +94,7 @@ public class Materials {
         String base = MaterialFile.OWN
                 + (slug.isEmpty() ? "material" : slug.substring(0, Math.min(LONGEST_SLUG, slug.length())));
         String id = base;
-        for (int i = 2; !materials.history(id).isEmpty(); i++) {
+        for (int i = 2; !materials.of(id).isEmpty(); i++) {
             id = base + "-" + i;
         }
         return id;
@@ -106,7 +110,7 @@ public class Materials {
      * @throws UnreadableFileException if figures or tables are not valid, with every reason
      */
     @Transactional
-    public Optional<StoredMaterial> set(
+    public Optional<Version<KeptMaterial>> set(
             String id, String kind, ObjectNode figures, Optional<TestTables> tables, long seen, String by) {
         ObjectNode document = figures.deepCopy();
         document.remove("version");
@@ -118,15 +122,14 @@ public class Materials {
                     .into(document));
         }
         String text = under("/document", () -> text(kind, document));
-        return add(
-                id,
+        KeptMaterial material = new KeptMaterial(
                 kind,
                 document.path("name").asString(""),
-                Optional.of(text),
-                tests.map(mapper::writeValueAsString),
-                seen,
-                by,
-                seen == 0 ? "added" : "changed");
+                text,
+                tests.map(mapper::writeValueAsString).orElse(null));
+        Optional<Version<KeptMaterial>> written = materials.set(id, material, seen, by);
+        written.ifPresent(done -> tell(done, seen == 0 ? Detail.Change.added : Detail.Change.changed, by));
+        return written;
     }
 
     private static String text(String kind, ObjectNode document) {
@@ -150,37 +153,18 @@ public class Materials {
 
     /** Takes a material away; its history stays. False if somebody changed it in between. */
     @Transactional
-    public boolean remove(StoredMaterial material, long seen, String by) {
-        return add(
-                        material.id(),
-                        material.kind(),
-                        material.name(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        seen,
-                        by,
-                        "removed")
-                .isPresent();
+    public boolean remove(Version<KeptMaterial> material, long seen, String by) {
+        Optional<Version<KeptMaterial>> removed = materials.remove(material.id(), material.value(), seen, by);
+        removed.ifPresent(done -> tell(done, Detail.Change.removed, by));
+        return removed.isPresent();
     }
 
-    private Optional<StoredMaterial> add(
-            String id,
-            String kind,
-            String name,
-            Optional<String> document,
-            Optional<String> tests,
-            long seen,
-            String by,
-            String deed) {
-        long now = materials.history(id).stream()
-                .findFirst()
-                .map(StoredMaterial::version)
-                .orElse(0L);
-        StoredMaterial stored = new StoredMaterial(id, seen + 1, kind, name, document, tests, clock.instant(), by);
-        if (now != seen || !materials.add(stored)) {
-            return Optional.empty();
-        }
-        trail.add(by, EventType.STORES_CHANGED, kind + " " + name, deed);
-        return Optional.of(stored);
+    private void tell(Version<KeptMaterial> material, Detail.Change change, String by) {
+        Subject.Kind kind = Subject.Kind.valueOf(material.value().kind());
+        trail.add(
+                by,
+                EventType.STORES_CHANGED,
+                new Subject(kind, material.id(), material.value().name()),
+                new Detail.Changed(change));
     }
 }

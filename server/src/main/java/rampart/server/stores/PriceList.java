@@ -1,6 +1,6 @@
 package rampart.server.stores;
 
-import java.time.Clock;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,42 +8,46 @@ import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.cost.Prices;
+import rampart.server.history.Histories;
+import rampart.server.history.History;
+import rampart.server.history.Version;
+import rampart.server.house.Detail;
 import rampart.server.house.House;
+import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
-import rampart.server.persistence.PriceRepository;
-import rampart.server.persistence.PriceRepository.StoredPrice;
+import rampart.server.persistence.EntryRepository.Kind;
 
 /** What the house pays for material; each change is kept. */
 @Service
 public class PriceList {
-    private final PriceRepository prices;
+    private final History<KeptPrice> prices;
     private final House house;
     private final Trail trail;
-    private final Clock clock;
 
-    PriceList(PriceRepository prices, House house, Trail trail, Clock clock) {
-        this.prices = prices;
+    PriceList(Histories histories, House house, Trail trail) {
+        this.prices = histories.of(Kind.price, KeptPrice.class);
         this.house = house;
         this.trail = trail;
-        this.clock = clock;
     }
 
-    /** The newest of each material that ever had one. */
-    public List<StoredPrice> newest() {
-        return prices.newest();
+    /** The newest of each material that ever had one, by material. */
+    public List<Version<KeptPrice>> newest() {
+        return prices.newest().stream()
+                .sorted(Comparator.comparing(Version::id))
+                .toList();
     }
 
     /** All of one material, newest first. */
-    public List<StoredPrice> history(String material) {
-        return prices.history(material);
+    public List<Version<KeptPrice>> history(String material) {
+        return prices.of(material);
     }
 
     /** The present prices, as a computation takes them. */
     public Prices today() {
         Map<String, Double> perUnit = new HashMap<>();
-        for (StoredPrice price : prices.newest()) {
-            price.amount().ifPresent(amount -> perUnit.put(price.material(), amount));
+        for (Version<KeptPrice> price : prices.present()) {
+            perUnit.put(price.id(), price.value().amount());
         }
         return new Prices(house.ways().currency(), perUnit);
     }
@@ -56,16 +60,18 @@ public class PriceList {
      */
     @Transactional
     public boolean set(String material, OptionalDouble amount, String source, long seen, String by) {
-        long now = prices.history(material).stream()
-                .findFirst()
-                .map(StoredPrice::version)
-                .orElse(0L);
-        if (now != seen || !prices.add(new StoredPrice(material, seen + 1, amount, source, clock.instant(), by))) {
-            return false;
+        KeptPrice price = new KeptPrice(amount.isPresent() ? amount.getAsDouble() : null, source);
+        boolean done = (amount.isPresent()
+                        ? prices.set(material, price, seen, by)
+                        : prices.remove(material, price, seen, by))
+                .isPresent();
+        if (done) {
+            trail.add(
+                    by,
+                    EventType.STORES_CHANGED,
+                    new Subject(Subject.Kind.price, material, material),
+                    new Detail.Price(price.amount(), house.ways().currency()));
         }
-        String words =
-                amount.isPresent() ? amount.getAsDouble() + " " + house.ways().currency() : "taken away";
-        trail.add(by, EventType.STORES_CHANGED, "price of " + material, words);
-        return true;
+        return done;
     }
 }

@@ -2,8 +2,8 @@ package rampart.server.stores;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.function.Supplier;
-import rampart.formats.FitBasis;
-import rampart.formats.TestedFoam;
+import rampart.formats.material.FitBasis;
+import rampart.formats.testdata.TestedFoam;
 
 /** Tables of test data of a foam, as they were given; empty where there is none. */
 public record TestTables(
@@ -22,7 +22,7 @@ public record TestTables(
         return drops.isBlank() && creep.isBlank() && vibration.isBlank();
     }
 
-    /** @throws rampart.formats.UnreadableFileException with every row that is wrong, under {@code /tests} */
+    /** @throws rampart.formats.json.UnreadableFileException with every row that is wrong, under {@code /tests} */
     public TestedFoam fitted(FitBasis foam) {
         return Materials.under("/tests", (Supplier<TestedFoam>) () -> TestedFoam.of(drops, creep, vibration, foam));
     }

@@ -9,9 +9,9 @@ import org.springframework.stereotype.Component;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.material.Catalogue;
-import rampart.formats.PackFile;
-import rampart.formats.Sha256;
-import rampart.formats.Verdicts;
+import rampart.formats.compare.Verdicts;
+import rampart.formats.json.Sha256;
+import rampart.formats.pack.PackFile;
 import rampart.server.searches.Background;
 
 /**

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import rampart.formats.CheckCommand;
+import rampart.formats.command.CheckCommand;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
 import tools.jackson.databind.JsonNode;

@@ -1,0 +1,153 @@
+package rampart.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.valid.IsValidOp;
+import org.locationtech.jts.operation.valid.TopologyValidationError;
+
+/** A part of the plane within flattened outlines: one piece, several or none, with holes or without. */
+public final class Region {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private final Geometry geometry;
+
+    private Region(Geometry geometry) {
+        this.geometry = geometry;
+    }
+
+    public static Region none() {
+        return new Region(FACTORY.createPolygon());
+    }
+
+    /**
+     * What lies within an outline.
+     *
+     * @param toleranceMm how far the straight lines that stand for its arcs may stray from them
+     * @throws IllegalArgumentException if it crosses itself, with the place
+     */
+    public static Region within(Outline outline, double toleranceMm) {
+        Polygon polygon = FACTORY.createPolygon(ring(outline.flattened(toleranceMm)));
+        TopologyValidationError error = new IsValidOp(polygon).getValidationError();
+        if (error != null) {
+            Coordinate at = error.getCoordinate();
+            throw new IllegalArgumentException("the outline crosses or touches itself near "
+                    + Math.round(at.x * 10) / 10.0 + ", " + Math.round(at.y * 10) / 10.0 + " mm");
+        }
+        return new Region(polygon);
+    }
+
+    private static LinearRing ring(Outline outline) {
+        List<Coordinate> places = new ArrayList<>();
+        outline.corners().forEach(c -> places.add(new Coordinate(c.xMm(), c.yMm())));
+        places.add(places.get(0).copy());
+        return FACTORY.createLinearRing(places.toArray(Coordinate[]::new));
+    }
+
+    public Region plus(Region other) {
+        return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.UNION));
+    }
+
+    public Region minus(Region other) {
+        return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.DIFFERENCE));
+    }
+
+    public Region common(Region other) {
+        return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.INTERSECTION));
+    }
+
+    /**
+     * All within this distance of it, corners rounded; with a negative one, what lies at least so far inside.
+     *
+     * @param toleranceMm how far a rounded corner may stray inward of its arc
+     */
+    public Region offset(double distanceMm, double toleranceMm) {
+        double r = Math.abs(distanceMm);
+        if (r == 0) {
+            return this;
+        }
+        double step = 2 * Math.acos(1 - Math.min(toleranceMm, r) / r);
+        int perQuarter = (int) Math.max(2, Math.ceil(Math.PI / 2 / step));
+        return new Region(BufferOp.bufferOp(
+                geometry,
+                distanceMm,
+                new BufferParameters(
+                        perQuarter,
+                        BufferParameters.CAP_ROUND,
+                        BufferParameters.JOIN_ROUND,
+                        BufferParameters.DEFAULT_MITRE_LIMIT)));
+    }
+
+    public double areaMm2() {
+        return geometry.getArea();
+    }
+
+    public boolean isEmpty() {
+        return geometry.isEmpty();
+    }
+
+    /** Number of pieces that hang together. */
+    public int pieces() {
+        return isEmpty() ? 0 : geometry.getNumGeometries();
+    }
+
+    /** True where all of the other lies within this or on its edge. */
+    public boolean covers(Region other) {
+        return geometry.covers(other.geometry);
+    }
+
+    /** The least distance to another, mm; 0 where they touch or overlap. */
+    public double distanceMm(Region other) {
+        return geometry.distance(other.geometry);
+    }
+
+    /** True where the place lies within it or on its edge. */
+    public boolean holds(PlanPoint place) {
+        return geometry.covers(FACTORY.createPoint(new Coordinate(place.xMm(), place.yMm())));
+    }
+
+    /** The outer edges of its pieces. */
+    public List<Outline> outlines() {
+        List<Outline> outlines = new ArrayList<>();
+        polygons().forEach(p -> outlines.add(outline(p.getExteriorRing())));
+        return List.copyOf(outlines);
+    }
+
+    /** The edges of its holes. */
+    public List<Outline> holes() {
+        List<Outline> holes = new ArrayList<>();
+        for (Polygon polygon : polygons()) {
+            for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+                holes.add(outline(polygon.getInteriorRingN(i)));
+            }
+        }
+        return List.copyOf(holes);
+    }
+
+    private List<Polygon> polygons() {
+        List<Polygon> polygons = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                polygons.add(polygon);
+            }
+        }
+        return polygons;
+    }
+
+    private static Outline outline(LinearRing ring) {
+        Coordinate[] places = ring.getCoordinates();
+        List<PlanPoint> corners = new ArrayList<>(places.length - 1);
+        for (int i = 0; i < places.length - 1; i++) {
+            corners.add(new PlanPoint(places[i].x, places[i].y));
+        }
+        return Outline.polygon(corners);
+    }
+}

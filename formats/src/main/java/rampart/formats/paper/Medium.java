@@ -1,0 +1,16 @@
+package rampart.formats.paper;
+
+import java.io.IOException;
+
+/** What a page is put on. A new kind of block has to be thought of wherever this is implemented. */
+public interface Medium {
+    void title(Block.Title title) throws IOException;
+
+    void text(Block.Text text) throws IOException;
+
+    void drawings(Block.Drawings drawings) throws IOException;
+
+    void table(Block.Table table) throws IOException;
+
+    void picture(Block.Picture picture) throws IOException;
+}

@@ -1,0 +1,125 @@
+package rampart.formats.paper;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import rampart.formats.view.Nullable;
+import rampart.formats.view.StatusView;
+
+/** A page for the screen, block by block; lengths in mm on paper. */
+public record PaperView(String title, List<BlockView> blocks) {
+
+    /** One block: of the five parts the one that it is. */
+    public record BlockView(
+            @Nullable TitleView title,
+            @Nullable TextView text,
+            @Nullable DrawingsView drawings,
+            @Nullable TableView table,
+            @Nullable PictureView picture) {}
+
+    /** Head of the page. */
+    public record TitleView(String words, String standing) {}
+
+    /** How much a paragraph should catch the eye; the names are the words in JSON. */
+    @SuppressWarnings("java:S115")
+    public enum WeightView {
+        strong,
+        plain,
+        small
+    }
+
+    /** A paragraph. */
+    public record TextView(
+            WeightView weight, String words, @Nullable StatusView status) {}
+
+    /** Drawings side by side. */
+    public record DrawingsView(List<DrawingView> drawings, double ratio, double barMm, String note) {}
+
+    /** A drawing to scale. */
+    public record DrawingView(String id, String caption, double widthMm, double heightMm, List<AreaView> areas) {}
+
+    /** A hatched rectangle. */
+    public record AreaView(double leftMm, double topMm, double widthMm, double heightMm, String hatch, double lineMm) {}
+
+    /** A table. */
+    public record TableView(String caption, List<ColumnView> columns, List<List<String>> rows, boolean narrow) {}
+
+    /** A column of a table. */
+    public record ColumnView(String head, boolean number) {}
+
+    /** A photograph. */
+    public record PictureView(String address, double heightMm, String caption) {}
+
+    public static PaperView of(PaperDocument document) {
+        Screen screen = new Screen();
+        try {
+            for (Block block : document.blocks()) {
+                block.on(screen);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("a list in memory cannot fail", e);
+        }
+        return new PaperView(document.title(), screen.blocks);
+    }
+
+    private static final class Screen implements Medium {
+        private final List<BlockView> blocks = new ArrayList<>();
+
+        @Override
+        public void title(Block.Title title) {
+            blocks.add(new BlockView(new TitleView(title.words(), title.standing()), null, null, null, null));
+        }
+
+        @Override
+        public void text(Block.Text text) {
+            WeightView weight = switch (text.weight()) {
+                case STRONG -> WeightView.strong;
+                case PLAIN -> WeightView.plain;
+                case SMALL -> WeightView.small;
+            };
+            blocks.add(new BlockView(
+                    null, new TextView(weight, text.words(), text.status().orElse(null)), null, null, null));
+        }
+
+        @Override
+        public void drawings(Block.Drawings block) {
+            List<DrawingView> drawings = block.drawings().stream()
+                    .map(d -> new DrawingView(d.id(), d.caption(), d.widthMm(), d.heightMm(), areas(d)))
+                    .toList();
+            blocks.add(new BlockView(
+                    null, null, new DrawingsView(drawings, block.ratio(), block.barMm(), block.note()), null, null));
+        }
+
+        private static List<AreaView> areas(Drawing drawing) {
+            return drawing.areas().stream()
+                    .map(a -> new AreaView(
+                            a.leftMm(),
+                            a.topMm(),
+                            a.widthMm(),
+                            a.heightMm(),
+                            a.hatching().word(),
+                            a.lineMm()))
+                    .toList();
+        }
+
+        @Override
+        public void table(Block.Table table) {
+            List<ColumnView> columns = table.columns().stream()
+                    .map(c -> new ColumnView(c.head(), c.number()))
+                    .toList();
+            blocks.add(new BlockView(
+                    null, null, null, new TableView(table.caption(), columns, table.rows(), table.narrow()), null));
+        }
+
+        @Override
+        public void picture(Block.Picture picture) {
+            blocks.add(new BlockView(
+                    null,
+                    null,
+                    null,
+                    null,
+                    new PictureView(picture.address(), Block.Picture.HEIGHT_MM, picture.caption())));
+        }
+    }
+}

@@ -1,0 +1,150 @@
+package rampart.formats.paper;
+
+import static rampart.formats.paper.Sheet.MARGIN_MM;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A page as a PDF file: real text, drawings to scale, a new leaf when one is full. */
+public final class PdfMedium implements Medium {
+    private static final double TITLE = 15;
+    private static final double BODY = 9.5;
+    private static final double CELL = 9;
+    private static final double SMALL = 8;
+    private static final double GAP_MM = 2;
+
+    private final Sheet sheet;
+
+    private PdfMedium(Sheet sheet) {
+        this.sheet = sheet;
+    }
+
+    /** The document on this paper. */
+    public static byte[] write(PaperDocument document, Paper paper) {
+        try (Sheet sheet = new Sheet(paper, document.title())) {
+            PdfMedium medium = new PdfMedium(sheet);
+            for (Block block : document.blocks()) {
+                block.on(medium);
+            }
+            return sheet.bytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public void title(Block.Title title) throws IOException {
+        sheet.paragraph(TITLE, true, title.words());
+        sheet.paragraph(SMALL, false, title.standing());
+        sheet.down(1);
+        sheet.line(MARGIN_MM, sheet.y(), MARGIN_MM + sheet.widthMm(), sheet.y(), 0.5);
+        sheet.down(2);
+    }
+
+    @Override
+    public void text(Block.Text text) throws IOException {
+        switch (text.weight()) {
+            case STRONG -> sheet.paragraph(BODY, true, text.words());
+            case PLAIN -> sheet.paragraph(BODY, false, text.words());
+            case SMALL -> sheet.paragraph(SMALL, false, text.words());
+        }
+    }
+
+    @Override
+    public void drawings(Block.Drawings block) throws IOException {
+        double height =
+                block.drawings().stream().mapToDouble(Drawing::heightMm).max().orElse(0);
+        sheet.down(3);
+        sheet.need(height + 14);
+        double step = (sheet.widthMm() + 4) / block.drawings().size();
+        for (int i = 0; i < block.drawings().size(); i++) {
+            draw(block.drawings().get(i), MARGIN_MM + i * step);
+        }
+        sheet.down(height + 1);
+        for (int i = 0; i < block.drawings().size(); i++) {
+            sheet.text(
+                    MARGIN_MM + i * step,
+                    sheet.y(),
+                    SMALL,
+                    false,
+                    block.drawings().get(i).caption());
+        }
+        sheet.down(Sheet.lineMm(SMALL) + 1.5);
+        sheet.line(MARGIN_MM, sheet.y() + 1.5, MARGIN_MM + block.barMm(), sheet.y() + 1.5, 0.8);
+        sheet.text(MARGIN_MM + block.barMm() + 3, sheet.y() - 0.5, SMALL, false, block.note());
+        sheet.down(Sheet.lineMm(SMALL) + 2);
+    }
+
+    private void draw(Drawing drawing, double x) throws IOException {
+        double top = sheet.y();
+        for (Drawing.Area area : drawing.areas()) {
+            Hatch.of(area.hatching())
+                    .fill(sheet, x + area.leftMm(), top + area.topMm(), area.widthMm(), area.heightMm());
+        }
+        // Edges after all grounds, so that no neighbour covers half a line.
+        for (Drawing.Area area : drawing.areas()) {
+            if (area.lineMm() > 0) {
+                Hatch.of(area.hatching())
+                        .edge(
+                                sheet,
+                                x + area.leftMm(),
+                                top + area.topMm(),
+                                area.widthMm(),
+                                area.heightMm(),
+                                area.lineMm());
+            }
+        }
+    }
+
+    @Override
+    public void table(Block.Table table) throws IOException {
+        sheet.down(3);
+        sheet.need(3 * Sheet.lineMm(CELL) + GAP_MM);
+        sheet.paragraph(CELL, true, table.caption());
+        sheet.down(0.5);
+        List<String> heads =
+                table.columns().stream().map(Block.Table.Column::head).toList();
+        if (heads.stream().anyMatch(head -> !head.isEmpty())) {
+            cells(table.columns(), heads, SMALL);
+        }
+        for (List<String> row : table.rows()) {
+            cells(table.columns(), row, CELL);
+        }
+        sheet.down(1);
+    }
+
+    private void cells(List<Block.Table.Column> columns, List<String> cells, double size) throws IOException {
+        List<List<String>> broken = new ArrayList<>();
+        int lines = 1;
+        for (int i = 0; i < cells.size(); i++) {
+            List<String> cell = sheet.broken(cells.get(i), size, columns.get(i).widthMm() - GAP_MM);
+            broken.add(cell);
+            lines = Math.max(lines, cell.size());
+        }
+        sheet.need(lines * Sheet.lineMm(size));
+        double x = MARGIN_MM;
+        for (int i = 0; i < cells.size(); i++) {
+            for (int line = 0; line < broken.get(i).size(); line++) {
+                String text = broken.get(i).get(line);
+                double aside = columns.get(i).number()
+                        ? columns.get(i).widthMm() - 2 * GAP_MM - sheet.lengthMm(text, size)
+                        : 0;
+                sheet.text(x + Math.max(0, aside), sheet.y() + line * Sheet.lineMm(size), size, false, text);
+            }
+            x += columns.get(i).widthMm();
+        }
+        sheet.down(lines * Sheet.lineMm(size));
+        sheet.line(MARGIN_MM, sheet.y(), MARGIN_MM + sheet.widthMm(), sheet.y(), 0.1);
+        sheet.down(0.6);
+    }
+
+    @Override
+    public void picture(Block.Picture picture) throws IOException {
+        sheet.down(2);
+        sheet.need(Block.Picture.HEIGHT_MM + Sheet.lineMm(SMALL));
+        sheet.picture(picture.image(), Block.Picture.HEIGHT_MM);
+        sheet.paragraph(SMALL, false, picture.caption());
+    }
+}
