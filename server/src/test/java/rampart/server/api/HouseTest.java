@@ -212,4 +212,44 @@ class HouseTest {
         assertThat(keeper.get("api/events?size=1").json().get(0).path("id").asLong())
                 .isEqualTo(before);
     }
+
+    @Test
+    void carriersAreKeptAsGivenAndAWallThatCrossesOneSaysSo() {
+        JsonNode before = keeper.get("api/house/carriers").json();
+        try {
+            String given = "{\"lines\":[{\"name\":\" Quay post \",\"longestMm\":50.5,\"lengthAndGirthMm\":null,"
+                    + "\"litres\":null,\"massKg\":0.1}]}";
+            assertThat(keeper.put("api/house/carriers", given).status()).isEqualTo(200);
+            JsonNode line = keeper.get("api/house/carriers").json().at("/lines/0");
+            assertThat(line.path("name").asString()).isEqualTo("Quay post");
+            assertThat(line.path("longestMm").asDouble()).isEqualTo(50.5);
+            assertThat(line.path("litres").isNull()).isTrue();
+            JsonNode told = keeper.get("api/events").json().get(0);
+            assertThat(told.path("detail").asString()).isEqualTo("carriers: Quay post");
+
+            String limits = "{\"build\":\"any\",\"foams\":[],\"longestMm\":null,\"lengthAndGirthMm\":null,"
+                    + "\"reusable\":false,\"handCut\":false,\"stockOnly\":false}";
+            Answer walls = Http.designer()
+                    .post(
+                            "api/proposals",
+                            "{\"pack\":" + Http.demoPack("10-hygrometer") + ",\"limits\":" + limits + "}");
+            assertThat(walls.body()).contains("Quay post");
+
+            for (String wrong : new String[] {
+                "{\"lines\":[{\"name\":\" \"}]}",
+                "{\"lines\":[{\"name\":\"x\",\"longestMm\":0}]}",
+                "{\"lines\":[{\"name\":\"x\",\"massKg\":1e9}]}",
+                "{}"
+            }) {
+                Answer refused = keeper.put("api/house/carriers", wrong);
+                assertThat(refused.status()).as(wrong).isEqualTo(400);
+                assertThat(refused.json().path("errors")).as(wrong).isNotEmpty();
+            }
+            assertThat(keeper.get("api/house/carriers").json().path("lines")).hasSize(1);
+            assertThat(Http.designer().put("api/house/carriers", given).status())
+                    .isEqualTo(403);
+        } finally {
+            keeper.put("api/house/carriers", before.toString());
+        }
+    }
 }
