@@ -39,6 +39,7 @@ public final class ImpactSolver {
 
     private double slopeJ;
     private double lastLnG = Double.NaN;
+    private double lastEstimate;
 
     /**
      * A drop on these layers.
@@ -170,7 +171,10 @@ public final class ImpactSolver {
         double low = Double.NEGATIVE_INFINITY;
         double high = LN_CAP;
         boolean capKnown = false;
-        double x = lastLnG < high ? lastLnG : Math.min(high, rampEndLnG());
+        double estimate = evenLnG();
+        double x =
+                Math.min(high, lastLnG < high ? lastLnG + (estimate - lastEstimate) : Math.max(estimate, rampEndLnG()));
+        lastEstimate = estimate;
         for (int step = 0; step < MOST_STEPS; step++) {
             absorb(x);
             double missing = fall - absorbedJ;
@@ -204,6 +208,18 @@ public final class ImpactSolver {
             x = next;
         }
         return found(x, 0);
+    }
+
+    /** ln G if every layer were pressed evenly, beyond its ramp: near enough to tell how one condition differs from another. */
+    private double evenLnG() {
+        double missing = fallJ();
+        double perLnG = 0;
+        for (int j = 0; j < acting.length; j++) {
+            double volume = PA_PER_KPA / laws[j].bPerKpa() * springs[j].wholeVolumeM3();
+            missing -= volume * Math.log(load(j, 1) / springs[j].wholeWeightM2());
+            perLnG += volume;
+        }
+        return missing / perLnG;
     }
 
     /** ln G at which the first layer comes to the end of its ramp: where to begin. */

@@ -32,6 +32,12 @@ public final class Springs {
     private final double rise;
     private final double solid;
 
+    /** q where the steepest comes to the end of its ramp; load over a and energy times b there. */
+    private final double rampEnd;
+
+    private final double loadAtRampEnd;
+    private final double energyAtRampEnd;
+
     /**
      * Springs in parallel.
      *
@@ -63,6 +69,19 @@ public final class Springs {
         exponent = ramp.exponent();
         rise = ramp.rise();
         solid = share + 1 / rise;
+        rampEnd = share / steepest;
+        loadAtRampEnd = loadM2(rampEnd);
+        energyAtRampEnd = energyVolumeM3(rampEnd);
+    }
+
+    /** Areas times cosines, summed, m2. */
+    double wholeWeightM2() {
+        return wholeWeight;
+    }
+
+    /** Areas times thicknesses, summed, m3. */
+    double wholeVolumeM3() {
+        return wholeVolume;
     }
 
     /** Force over the stress a under which every spring is about at the end of its ramp, m2. */
@@ -103,13 +122,12 @@ public final class Springs {
         return 1 / (solid - u);
     }
 
-    /** Change of stress over a with u. */
-    private double slope(double u) {
+    /** Change of stress over a with u, where it is this much. */
+    private double slope(double u, double stress) {
         if (u <= share) {
             return exponent == 1 ? rise / share : 2 * rise * u / (share * share);
         }
-        double left = 1 / (solid - u);
-        return left * left;
+        return stress * stress;
     }
 
     /**
@@ -133,7 +151,8 @@ public final class Springs {
     public double stiffnessM(double q) {
         double sum = 0;
         for (int i = 0; i < count; i++) {
-            sum += weight[i] * perTravel[i] * slope(q * perTravel[i]);
+            double u = q * perTravel[i];
+            sum += weight[i] * perTravel[i] * slope(u, stress(u));
         }
         return sum;
     }
@@ -152,11 +171,6 @@ public final class Springs {
         return NEARLY_SOLID * solid / steepest;
     }
 
-    /** q where all springs reach the end of the ramp, if they were all as the steepest. */
-    private double firstRampEnd() {
-        return share / steepest;
-    }
-
     /**
      * q under this force over the stress a: in closed form for a single spring and as long as all are in their ramp, else
      * by Newton's method on the reciprocal of the force, which is straight in q for a single spring beyond its ramp; the
@@ -171,12 +185,11 @@ public final class Springs {
             double u = stress <= rise ? share * root(stress / rise, exponent) : solid - 1 / stress;
             return Math.min(most, u / steepest);
         }
-        double end = firstRampEnd();
-        double there = loadM2(end);
-        if (loadM2 <= there) {
-            return end * root(loadM2 / there, exponent);
+        if (loadM2 <= loadAtRampEnd) {
+            return rampEnd * root(loadM2 / loadAtRampEnd, exponent);
         }
-        double low = end;
+        // No spring is pressed more than the steepest: it bears at least the mean.
+        double low = Math.max(rampEnd, (solid - wholeWeight / loadM2) / steepest);
         double high = solid / steepest;
         double target = 1 / loadM2;
         double q = start > low && start < high ? start : low;
@@ -185,8 +198,9 @@ public final class Springs {
             double stiffness = 0;
             for (int i = 0; i < count; i++) {
                 double u = q * perTravel[i];
-                load += weight[i] * stress(u);
-                stiffness += weight[i] * perTravel[i] * slope(u);
+                double stress = stress(u);
+                load += weight[i] * stress;
+                stiffness += weight[i] * perTravel[i] * slope(u, stress);
             }
             double excess = 1 / load - target;
             if (excess > 0) {
@@ -224,12 +238,11 @@ public final class Springs {
             double u = density <= atEnd ? share * root(density / atEnd, exponent + 1) : solid - Math.exp(-density);
             return Math.min(most, u / steepest);
         }
-        double end = firstRampEnd();
-        double there = energyVolumeM3(end);
-        if (energyM3 <= there) {
-            return end * root(energyM3 / there, exponent + 1);
+        if (energyM3 <= energyAtRampEnd) {
+            return rampEnd * root(energyM3 / energyAtRampEnd, exponent + 1);
         }
-        double low = end;
+        // Nor has any absorbed more of its volume.
+        double low = Math.max(rampEnd, (solid - Math.exp(-energyM3 / wholeVolume)) / steepest);
         double high = solid / steepest;
         double q = low;
         for (int step = 0; step < MOST_STEPS; step++) {
