@@ -5,6 +5,7 @@ import java.util.Map;
 import rampart.core.box.CartonState;
 import rampart.core.drop.Creep;
 import rampart.core.drop.Drop;
+import rampart.core.drop.DropId;
 import rampart.core.drop.Drops;
 import rampart.core.drop.DropsInTime;
 import rampart.core.layout.LaidCushion;
@@ -77,6 +78,22 @@ public final class EvaluationContext {
     /** For the first look of a search: falls by the closed form as if no box were heavy. In time they are never softer. */
     public static EvaluationContext atFirstLook(Pack pack, Catalogue catalogue) {
         return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), Doubt.SET_ASIDE);
+    }
+
+    /** This first look settled: with what the counted drops came to in time, the first of each group of equal ones. */
+    public EvaluationContext settled(Map<DropId, Drop.InTime> worked) {
+        EvaluationContext settled = new EvaluationContext(pack, catalogue, layout, dropHeightMm, creep, Doubt.SETTLED);
+        if (heavyBoxes()) {
+            settled.drops = DropsInTime.with(drops(), working().alike(counted()), worked);
+        }
+        return settled;
+    }
+
+    /** Ids of the drops that the journey's sequence counts. */
+    public List<DropId> counted() {
+        return DropId.ALL.stream()
+                .filter(id -> id.countedIn(pack.journey().drop().sequence()))
+                .toList();
     }
 
     private static EvaluationContext of(Pack pack, Catalogue catalogue, Layout layout, Doubt doubt) {

@@ -30,7 +30,17 @@ public record Drop(
      * @param velocityChangeMps of the item, from the floor to the end of its rebound
      * @param lockUpFraction largest share of lock-up
      */
-    public record InTime(double g, double velocityChangeMps, double lockUpFraction) {}
+    public record InTime(double g, double velocityChangeMps, double lockUpFraction) {
+        static final InTime NOTHING = new InTime(0, 0, 0);
+
+        /** Each figure at its worse. */
+        public InTime or(InTime other) {
+            return new InTime(
+                    Math.max(g, other.g),
+                    Math.max(velocityChangeMps, other.velocityChangeMps),
+                    Math.max(lockUpFraction, other.lockUpFraction));
+        }
+    }
 
     /** The G that counts: the higher of the closed form and the simulation, where there is one. */
     public double g() {

@@ -2,6 +2,7 @@ package rampart.core.evaluation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rampart.core.check.CheckRule;
@@ -10,6 +11,7 @@ import rampart.core.check.DropChecks;
 import rampart.core.check.EvaluationContext;
 import rampart.core.check.VibrationCheck;
 import rampart.core.cushion.Resonance;
+import rampart.core.drop.Drop;
 import rampart.core.drop.DropId;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
@@ -42,6 +44,11 @@ public final class Evaluator {
     /** For a search, which draws nothing: the same without solids, by the closed form. */
     public static Evaluation evaluateUndrawn(Pack pack, Catalogue catalogue) {
         return evaluate(EvaluationContext.undrawn(pack, catalogue));
+    }
+
+    /** Of a first look whose drops have been worked in time. */
+    public static Evaluation settled(EvaluationContext firstLook, Map<DropId, Drop.InTime> worked) {
+        return evaluate(firstLook.settled(worked));
     }
 
     /** The verdict that everybody is told, for a search: without solids. */

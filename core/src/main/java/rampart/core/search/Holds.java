@@ -1,17 +1,19 @@
 package rampart.core.search;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.function.Supplier;
-import java.util.stream.Stream;
 import rampart.core.check.CheckRule;
 import rampart.core.check.Checks;
 import rampart.core.check.DropChecks;
 import rampart.core.check.EvaluationContext;
 import rampart.core.check.StrainCheck;
+import rampart.core.cushion.Impact;
+import rampart.core.cushion.ImpactSolver;
 import rampart.core.drop.Drop;
 import rampart.core.drop.DropId;
 import rampart.core.drop.Drops;
@@ -21,6 +23,7 @@ import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Fragility;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.simulation.SimulatedDrop;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.Status;
 
@@ -41,41 +44,99 @@ public final class Holds {
 
     /**
      * Id of the first check found that does not hold; empty where the pack holds. Where heavy boxes ask for it, the drops
-     * are worked in time last, the hardest first (rule 34).
+     * are worked in time last (rule 34).
      *
      * @param forgiven ids of checks that may fail
      * @param margin that each check must leave, 0.10 or more
      */
     static Optional<String> failing(Pack pack, Catalogue catalogue, Set<String> forgiven, double margin) {
         EvaluationContext context = EvaluationContext.atFirstLook(pack, catalogue);
-        return Stream.<Supplier<Optional<String>>>of(
-                        () -> failing(WITHOUT_DROPS, context, forgiven, margin),
-                        () -> failingDrop(context, margin),
-                        () -> failing(LAST, context, forgiven, margin),
-                        () -> context.heavyBoxes() ? failingInTime(context, margin) : Optional.empty())
-                .map(Supplier::get)
-                .flatMap(Optional::stream)
-                .findFirst();
+        return atFirstLook(context, forgiven, margin)
+                .or(() -> inTime(context, margin, new FailedInTime()).failing());
     }
 
-    /** Equal blows once, the hardest by the closed form first: most walls that fail in time fail at the first. */
-    private static Optional<String> failingInTime(EvaluationContext context, double margin) {
+    /** The same with the closed form for all drops, in which no drop is harder than in time. */
+    static Optional<String> atFirstLook(EvaluationContext context, Set<String> forgiven, double margin) {
+        return failing(WITHOUT_DROPS, context, forgiven, margin)
+                .or(() -> failingDrop(context, margin))
+                .or(() -> failing(LAST, context, forgiven, margin));
+    }
+
+    /** One drop in one condition. */
+    private record Blow(Drop drop, SimulatedDrop condition) {
+        /** True in the condition that is the hardest by the closed form. */
+        boolean hardest() {
+            Impact worst = drop.worst();
+            return isIn(worst.temperatureC(), worst.repeated(), worst.loadFactor());
+        }
+
+        boolean like(Blow other) {
+            return drop.id().equals(other.drop.id())
+                    && isIn(other.condition.temperatureC(), other.condition.repeated(), other.condition.loadFactor());
+        }
+
+        private boolean isIn(double temperatureC, boolean repeated, double loadFactor) {
+            return condition.temperatureC() == temperatureC
+                    && condition.repeated() == repeated
+                    && condition.loadFactor() == loadFactor;
+        }
+    }
+
+    /** What a wall failed by in time: its neighbours mostly fail by the same, so that is tried first. */
+    static final class FailedInTime {
+        private volatile Blow last;
+
+        private boolean by(Blow blow) {
+            Blow known = last;
+            return known != null && known.like(blow);
+        }
+    }
+
+    /**
+     * How a pack fares in time.
+     *
+     * @param failing the first check found that does not hold
+     * @param worked where none was found: every counted drop, or the first of each group of equal ones
+     */
+    record InTime(Optional<String> failing, Map<DropId, Drop.InTime> worked) {}
+
+    /**
+     * What is left to ask of a pack that holds at first look: nothing where no box is heavy. Equal blows once, and of each
+     * the hardest condition by the closed form before any of the others: most walls that fail do so at once.
+     */
+    static InTime inTime(EvaluationContext context, double margin, FailedInTime before) {
+        if (!context.heavyBoxes()) {
+            return new InTime(Optional.empty(), Map.of());
+        }
         Drops working = context.working();
-        List<Drop> hardest = working.alike(counted(context)).stream()
+        List<Blow> blows = working.alike(context.counted()).stream()
                 .map(group -> working.drop(group.get(0)))
-                .sorted(Comparator.comparingDouble((Drop drop) -> -drop.g()))
+                .flatMap(drop -> working.conditions(drop.id()).stream().map(condition -> new Blow(drop, condition)))
+                .sorted(Comparator.comparing((Blow blow) -> !before.by(blow))
+                        .thenComparing(blow -> !blow.hardest())
+                        .thenComparingDouble(blow -> -blow.drop().g()))
                 .toList();
-        for (Drop drop : hardest) {
-            Optional<Drop.InTime> worked = DropsInTime.worst(working, drop.id());
-            if (worked.isEmpty() || worked.get().lockUpFraction() > StrainCheck.LIMIT * (1 - margin)) {
-                return Optional.of(worked.isEmpty() ? drop.id().id() : "cushion.strain");
-            }
-            Check check = DropChecks.check(context, drop.with(worked.get()));
-            if (!leaves(check, margin)) {
-                return Optional.of(check.id());
+        Map<DropId, Drop.InTime> worst = new HashMap<>();
+        for (Blow blow : blows) {
+            DropId id = blow.drop().id();
+            Optional<Drop.InTime> worked = DropsInTime.in(blow.condition(), enoughG(context, id, margin));
+            Optional<String> failing = worked.isEmpty()
+                    ? Optional.of(id.id())
+                    : failing(context, blow.drop().with(worst.merge(id, worked.get(), Drop.InTime::or)), margin);
+            if (failing.isPresent()) {
+                before.last = blow;
+                return new InTime(failing, worst);
             }
         }
-        return Optional.empty();
+        return new InTime(Optional.empty(), worst);
+    }
+
+    private static Optional<String> failing(EvaluationContext context, Drop worked, double margin) {
+        if (worked.inTime().orElseThrow().lockUpFraction() > StrainCheck.LIMIT * (1 - margin)) {
+            return Optional.of("cushion.strain");
+        }
+        Check check = DropChecks.check(context, worked);
+        return leaves(check, margin) ? Optional.empty() : Optional.of(check.id());
     }
 
     private static List<DropId> counted(EvaluationContext context) {
@@ -103,14 +164,9 @@ public final class Holds {
                 .map(group -> group.get(0))
                 .toList();
         // A look at the limit is much cheaper than solving for G, and mostly decides: all of these first.
-        // Where the velocity change may save a drop, its G alone decides nothing.
-        OptionalDouble bearsMps = fragility.criticalVelocityChangeMps();
-        boolean byG = bearsMps.isEmpty() || 1 - context.velocityChangeMps() / bearsMps.getAsDouble() < margin;
-        if (byG) {
+        if (gDecides(context, margin)) {
             for (DropId id : counted) {
-                OptionalDouble limit = fragility.limitG(id.faces());
-                if (limit.isPresent()
-                        && drops.surelyExceeds(id, limit.getAsDouble() * (1 - margin) * (1 + FlatCapacity.HAIR))) {
+                if (fragility.limitG(id.faces()).isPresent() && drops.surelyExceeds(id, enoughG(context, id, margin))) {
                     return Optional.of(id.id());
                 }
             }
@@ -122,6 +178,20 @@ public final class Holds {
             }
         }
         return Optional.empty();
+    }
+
+    /** Where the velocity change may save a drop, its G alone decides nothing. */
+    private static boolean gDecides(EvaluationContext context, double margin) {
+        OptionalDouble bearsMps = context.pack().item().fragility().criticalVelocityChangeMps();
+        return bearsMps.isEmpty() || 1 - context.velocityChangeMps() / bearsMps.getAsDouble() < margin;
+    }
+
+    /** A drop that gives more than this does not hold, whatever else there is to know of it. */
+    private static double enoughG(EvaluationContext context, DropId id, double margin) {
+        OptionalDouble limit = context.pack().item().fragility().limitG(id.faces());
+        return limit.isPresent() && gDecides(context, margin)
+                ? limit.getAsDouble() * (1 - margin) * (1 + FlatCapacity.HAIR)
+                : ImpactSolver.CAP_G;
     }
 
     private static boolean leaves(Check check, double margin) {

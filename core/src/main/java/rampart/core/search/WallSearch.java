@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 import rampart.core.check.CreepCheck;
+import rampart.core.check.EvaluationContext;
 import rampart.core.check.LiftCheck;
 import rampart.core.drop.Creep;
 import rampart.core.evaluation.Evaluation;
@@ -52,6 +52,8 @@ final class WallSearch {
     private final FlatCapacity[] capacities = new FlatCapacity[LEVELS.length];
     /** Checks that ruled out some wall: forgiving any other would change nothing. */
     private final Set<String> failed = Collections.synchronizedSet(new HashSet<>());
+
+    private final Holds.FailedInTime failedInTime = new Holds.FailedInTime();
 
     private long considered;
     private long evaluated;
@@ -338,18 +340,41 @@ final class WallSearch {
         return enough;
     }
 
+    /**
+     * All at once but for those whose boxes are heavy: they go on a few at a time, since working a fall in time is a hundred
+     * times as dear as asking whether a wall is still wanted.
+     */
     private void block(Frame frame, List<Trial> trials) {
-        IntStream.range(0, trials.size())
-                .parallel()
-                .mapToObj(i -> tried(frame, trials.get(i)))
-                .toList()
-                .forEach(answer -> answer.ifPresent(objective::offer));
+        List<Standing> standing = trials.parallelStream()
+                .map(trial -> atFirstLook(frame, trial))
+                .flatMap(Optional::stream)
+                .toList();
+        take(frame, standing.stream().filter(s -> !s.heavy()).toList());
+        List<Standing> heavy = standing.stream().filter(Standing::heavy).toList();
+        for (int from = 0; from < heavy.size(); from += LEAST_BLOCK) {
+            take(frame, heavy.subList(from, Math.min(heavy.size(), from + LEAST_BLOCK)));
+        }
         evaluated += trials.size();
     }
 
-    private Optional<Found> tried(Frame frame, Trial trial) {
+    private void take(Frame frame, List<Standing> all) {
+        all.parallelStream().map(one -> found(frame, one)).toList().forEach(found -> found.ifPresent(objective::offer));
+    }
+
+    /** A wall that holds at first look. */
+    private record Standing(Trial trial, List<Layer> layers, EvaluationContext context) {
+        boolean heavy() {
+            return context.heavyBoxes();
+        }
+    }
+
+    private int needed(Frame frame, Trial trial) {
+        return objective.neededPercent(frame.nested(), frame.volumeMm3(), trial.cost, trial.massKg, trial.order);
+    }
+
+    private Optional<Standing> atFirstLook(Frame frame, Trial trial) {
         watcher.look();
-        int needed = objective.neededPercent(frame.nested(), frame.volumeMm3(), trial.cost, trial.massKg, trial.order);
+        int needed = needed(frame, trial);
         if (needed >= Objective.NEVER) {
             return Optional.empty();
         }
@@ -360,18 +385,37 @@ final class WallSearch {
             return Optional.empty();
         }
         List<Layer> layers = space.layers(pair.inner.cushioning(), pair.outer.map(Rated::cushioning), trial.shell);
-        Pack pack = new Pack(item, journey, layers);
-        Optional<String> failing = Holds.failing(pack, catalogue, forgiven, needed / 100.0);
-        if (failing.isPresent()) {
-            failed.add(failing.get());
-            if (!OF_THE_CARTON.contains(failing.get())) {
-                pair.failure = new KnownFailure(height, caliper, needed);
-            }
+        EvaluationContext context = EvaluationContext.atFirstLook(new Pack(item, journey, layers), catalogue);
+        Optional<String> failing = Holds.atFirstLook(context, forgiven, needed / 100.0);
+        failing.ifPresent(check -> fails(trial, check, needed));
+        return failing.isPresent() ? Optional.empty() : Optional.of(new Standing(trial, layers, context));
+    }
+
+    private void fails(Trial trial, String check, int needed) {
+        failed.add(check);
+        if (!OF_THE_CARTON.contains(check)) {
+            trial.pair.failure = new KnownFailure(
+                    journey.drop().heightMm(trial.massKg),
+                    trial.shell.carton().board().caliperMm(),
+                    needed);
+        }
+    }
+
+    private Optional<Found> found(Frame frame, Standing standing) {
+        watcher.look();
+        Trial trial = standing.trial();
+        int needed = needed(frame, trial);
+        if (needed >= Objective.NEVER) {
             return Optional.empty();
         }
         double margin = needed / 100.0;
+        Holds.InTime inTime = Holds.inTime(standing.context(), margin, failedInTime);
+        if (inTime.failing().isPresent()) {
+            fails(trial, inTime.failing().get(), needed);
+            return Optional.empty();
+        }
         if (objective.comparesMargins()) {
-            Evaluation evaluation = Evaluator.simulateUndrawn(pack, catalogue);
+            Evaluation evaluation = Evaluator.settled(standing.context(), inTime.worked());
             if (evaluation.verdict() != Status.HOLDS) {
                 return Optional.empty();
             }
@@ -379,7 +423,7 @@ final class WallSearch {
         }
         return Optional.of(new Found(
                 ParetoFront.Figures.of(frame.volumeMm3(), trial.cost, trial.massKg, margin, trial.order),
-                layers,
+                standing.layers(),
                 frame.stock(),
                 frame.nested()));
     }

@@ -30,22 +30,28 @@ public final class DropSimulation {
     private final FallingColumn column;
     private final Assumptions assumptions;
     private final Course course;
+    private final double enoughG;
 
-    private DropSimulation(SimulatedDrop drop, Assumptions assumptions, boolean drawn) {
+    private DropSimulation(SimulatedDrop drop, Assumptions assumptions, boolean drawn, double enoughG) {
         this.drop = drop;
         this.assumptions = assumptions;
+        this.enoughG = enoughG;
         this.column = FallingColumn.of(drop);
         this.course = new Course(column, drawn);
     }
 
     /** The course of this drop. */
     public static Pulse run(SimulatedDrop drop, Assumptions assumptions) {
-        return new DropSimulation(drop, assumptions, true).run();
+        return new DropSimulation(drop, assumptions, true, ImpactSolver.CAP_G).run();
     }
 
-    /** The same without duration and moments, for who asks for the peak alone. */
-    public static Pulse runUndrawn(SimulatedDrop drop, Assumptions assumptions) {
-        return new DropSimulation(drop, assumptions, false).run();
+    /**
+     * The same without duration and moments, for who asks for the peak alone.
+     *
+     * @param enoughG once the item has felt so much the rest is not worked; {@link ImpactSolver#CAP_G} for all of it
+     */
+    public static Pulse runUndrawn(SimulatedDrop drop, Assumptions assumptions, double enoughG) {
+        return new DropSimulation(drop, assumptions, false, enoughG).run();
     }
 
     private Pulse run() {
@@ -82,7 +88,7 @@ public final class DropSimulation {
             time = end.getTime();
             state = end.getPrimaryState();
             course.note(time, state, contacts);
-            if (course.peakG() >= ImpactSolver.CAP_G) {
+            if (course.peakG() >= enoughG) {
                 break;
             }
             contacts.settle(state);
@@ -115,6 +121,7 @@ public final class DropSimulation {
 
     private Pulse pulse(double impact, double time, double[] state, Contacts contacts, boolean whole) {
         boolean capped = course.peakG() >= ImpactSolver.CAP_G;
+        boolean enough = course.peakG() >= enoughG;
         int n = column.bodies();
         double fall = 0;
         double gravity = 0;
@@ -129,7 +136,7 @@ public final class DropSimulation {
         return new Pulse(
                 Math.min(course.peakG(), ImpactSolver.CAP_G),
                 course.peakS(),
-                whole || capped,
+                whole || enough,
                 capped,
                 impact,
                 change,

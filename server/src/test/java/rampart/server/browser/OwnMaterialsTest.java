@@ -162,11 +162,9 @@ class OwnMaterialsTest {
     void surfacesAndWaysToLieReachTheVerdictByKeyboard() {
         bench("20-rain-gauge");
         browser.button("Item").sendKeys(Keys.ENTER);
-        WebElement surfaces = browser.driver().findElements(By.tagName("summary")).stream()
-                .filter(s -> s.getText().startsWith("Its surface"))
-                .findFirst()
-                .orElseThrow();
-        surfaces.sendKeys(Keys.ENTER);
+        By surfaces = By.xpath("//summary[starts-with(normalize-space(.), 'Its surface')]");
+        browser.until(() -> !browser.driver().findElements(surfaces).isEmpty());
+        browser.driver().findElement(surfaces).sendKeys(Keys.ENTER);
         browser.driver()
                 .findElement(By.xpath("//label[contains(., 'silver')]/input"))
                 .sendKeys(Keys.SPACE);
