@@ -26,6 +26,7 @@
   import { remember } from '../lib/present';
   import { route, searchParams } from '../lib/router';
   import { session } from '../lib/session.svelte';
+  import InsertStation from '../lib/insert/InsertStation.svelte';
   import CartonStation from '../lib/stations/CartonStation.svelte';
   import ItemStation from '../lib/stations/ItemStation.svelte';
   import StationHelp from '../lib/stations/StationHelp.svelte';
@@ -33,7 +34,7 @@
   import Walls from '../lib/walls/Walls.svelte';
   import { clock } from '../lib/units';
 
-  const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Carton', 'Walls'];
+  const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Insert', 'Carton', 'Walls'];
   const TIMED = {
     working: 'The boxes between the cushions are heavy: this is the quick verdict, the falls are being worked in time.',
     there: 'The boxes between the cushions are heavy: the falls were worked in time, and the higher G counts.',
@@ -235,13 +236,15 @@
       {#if bench.timed !== 'enough'}
         <p class="timed quiet" role="status" data-timed={bench.timed}>{TIMED[bench.timed]}</p>
       {/if}
-      {#if bench.station !== 'Walls'}<Section {bench} />{/if}
+      {#if bench.station !== 'Walls' && bench.station !== 'Insert'}<Section {bench} />{/if}
       <div class="under">
         <StationHelp station={bench.station} />
         {#if bench.station === 'Item'}
           <ItemStation {bench} />
         {:else if bench.station === 'Journey'}
           <JourneyStation {bench} />
+        {:else if bench.station === 'Insert'}
+          <InsertStation {bench} />
         {:else if bench.station === 'Carton'}
           <CartonStation {bench} />
         {:else if bench.station === 'Walls'}

@@ -16,6 +16,7 @@ export type Sides = Schemas['SidesView'];
 export type CurveData = Schemas['CurveView'];
 export type Catalogue = Schemas['CatalogueView'];
 export type Lists = Schemas['ListsView'];
+export type BedCut = Schemas['BedView'];
 export type PaperView = Schemas['PaperView'];
 export type PaperTable = Schemas['TableView'];
 export type PaperDrawings = Schemas['DrawingsView'];

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/beds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/beginnings": {
         parameters: {
             query?: never;
@@ -1029,6 +1045,22 @@ export interface components {
             /** Format: double */
             widthMm: number;
         };
+        BearingView: {
+            acrossAxis: string;
+            alongAxis: string;
+            face: string;
+            patches: number[][];
+        };
+        BedView: {
+            bears: components["schemas"]["BearingView"][];
+            blockMaxMm: number[];
+            blockMinMm: number[];
+            /** Format: int32 */
+            layer: number;
+            levels: components["schemas"]["LevelView"][];
+            /** Format: double */
+            splitMm: number;
+        };
         Beginnings: {
             delicacy: components["schemas"]["DelicacyChoice"][];
             journeys: components["schemas"]["JourneyChoice"][];
@@ -1373,6 +1405,7 @@ export interface components {
             /** Format: int32 */
             rules: number;
             solids: components["schemas"]["SolidView"][];
+            springs: components["schemas"]["SpringsView"] | null;
             /** Format: double */
             velocityChangeMps: number;
             /** @enum {string} */
@@ -1584,6 +1617,17 @@ export interface components {
             /** Format: double */
             toX: number;
         };
+        LevelView: {
+            /** Format: double */
+            bottomMm: number;
+            half: string;
+            islands: number[][][];
+            /** Format: double */
+            openCm2: number;
+            openings: number[][][];
+            /** Format: double */
+            topMm: number;
+        };
         LimitsGiven: {
             build: string;
             foams: string[];
@@ -1609,6 +1653,7 @@ export interface components {
             fragilityBases: components["schemas"]["Choice"][];
             impacts: components["schemas"]["Choice"][];
             limits: components["schemas"]["Range"][];
+            natures: components["schemas"]["Choice"][];
             rides: components["schemas"]["Choice"][];
             stackPatterns: components["schemas"]["Choice"][];
             statuses: string[];
@@ -1695,10 +1740,10 @@ export interface components {
             path: string;
             value: unknown;
         };
-        /** Rampart pack file, format 3; files of formats 1 and 2 are read as well */
+        /** Rampart pack file, format 4; files of formats 1 to 3 are read as well */
         PackFile: {
             /** @enum {string} */
-            format: "rampart-pack/1" | "rampart-pack/2" | "rampart-pack/3";
+            format: "rampart-pack/1" | "rampart-pack/2" | "rampart-pack/3" | "rampart-pack/4";
             item: components["schemas"]["Pack_item"];
             journey: components["schemas"]["Pack_journey"];
             /** @description from the item outward; the last is the outer carton */
@@ -1713,6 +1758,40 @@ export interface components {
                 wraps?: components["schemas"]["Pack_wrapMaterial"][];
             };
             name: string;
+        };
+        Pack_bed: {
+            holdDownMm?: number;
+            /** @description the item as upright prisms */
+            parts: components["schemas"]["Pack_bedPart"][];
+            splitMm?: number;
+            /** @description bands across the item */
+            ties?: components["schemas"]["Pack_bedTie"][];
+            /** @description empty prisms in the foam */
+            wells?: components["schemas"]["Pack_bedWell"][];
+        };
+        Pack_bedPart: {
+            bottomMm: number;
+            clearanceMm?: number;
+            name?: string;
+            /** @enum {unknown} */
+            nature?: "strong" | "fragile" | "sensitive";
+            /** @description places in mm from the middle of the item, seen from above */
+            outlineMm: number[][];
+            topMm: number;
+        };
+        Pack_bedTie: {
+            atMm: number;
+            /** @enum {unknown} */
+            axis: "length" | "width";
+            tensionN: number;
+            widthMm?: number;
+        };
+        Pack_bedWell: {
+            bottomMm: number;
+            name?: string;
+            /** @description places in mm from the middle of the item, seen from above */
+            outlineMm: number[][];
+            topMm: number;
         };
         Pack_board: {
             caliperMm: number;
@@ -1767,9 +1846,10 @@ export interface components {
                 right?: 0 | number;
                 top?: 0 | number;
             };
+            bed?: components["schemas"]["Pack_bed"];
             blockMm?: components["schemas"]["Pack_size"];
             /** @enum {unknown} */
-            form: "full" | "pads" | "corners";
+            form: "full" | "pads" | "corners" | "bed";
             id?: string;
             /** @constant */
             kind: "cushion";
@@ -1792,7 +1872,7 @@ export interface components {
                 right?: 0 | number;
                 top?: 0 | number;
             };
-        } & (unknown & unknown);
+        } & (unknown & unknown & unknown);
         Pack_cushionLaw: {
             aKpa: number;
             bPerKpa: number;
@@ -2286,6 +2366,20 @@ export interface components {
             /** Format: double */
             low: number;
         };
+        SpringView: {
+            /** Format: double */
+            areaCm2: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
+        SpringsView: {
+            back: components["schemas"]["SpringView"][];
+            bottom: components["schemas"]["SpringView"][];
+            front: components["schemas"]["SpringView"][];
+            left: components["schemas"]["SpringView"][];
+            right: components["schemas"]["SpringView"][];
+            top: components["schemas"]["SpringView"][];
+        };
         StageView: {
             /** Format: int32 */
             layer: number;
@@ -2444,6 +2538,30 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    bed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
     beginnings: {
         parameters: {
             query?: never;

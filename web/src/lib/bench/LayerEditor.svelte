@@ -147,7 +147,10 @@
       disabled={bench.readOnly}
       options={lists.options<CushionLayer['form']>((l) => l.forms)}
       onset={(value) =>
-        bench.change({ ...bench.pack, layers: bench.pack.layers.with(index, withForm(layer, value)) }, 'form')}
+        bench.change(
+          { ...bench.pack, layers: bench.pack.layers.with(index, withForm(layer, value, bench.pack.item.sizeMm)) },
+          'form'
+        )}
     />,
     <QuantityField
       kind="length"
@@ -198,6 +201,8 @@
         />
       {/each}
       along the edges.
+    {:else if layer.form === 'bed'}
+      thick round the item, whose shape is cut out of it: the station Insert says where.
     {:else}
       thick on every side.
     {/if}

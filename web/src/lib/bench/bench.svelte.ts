@@ -28,7 +28,7 @@ export type Saving =
   | { kind: 'failed'; reason: string; signedOut: boolean }
   | { kind: 'refused' };
 
-export type Station = 'Item' | 'Journey' | 'Cushion' | 'Carton' | 'Walls';
+export type Station = 'Item' | 'Journey' | 'Cushion' | 'Insert' | 'Carton' | 'Walls';
 
 /** One open pack: the draft, what the server says of it, undo, and saving. */
 export class Bench {

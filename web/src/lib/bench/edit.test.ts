@@ -15,6 +15,8 @@ import {
 } from './edit';
 import { starter } from './starter';
 
+const SIZE = { length: 200, width: 120, height: 80 };
+
 describe('six-sided values', () => {
   it('reads a side from its own, from all, or from what stands for neither', () => {
     expect(side({ all: 45, bottom: 40 }, 'bottom')).toBe(40);
@@ -63,11 +65,12 @@ describe('changes to a pack', () => {
 
   it('give a form the fields it has and only those', () => {
     const pads = starter('x').layers[0] as CushionLayer;
-    expect(withForm(pads, 'full')).not.toHaveProperty('bearingCm2');
-    expect(withForm(pads, 'full')).not.toHaveProperty('padCount');
-    expect(withForm(pads, 'corners')).toHaveProperty('blockMm');
-    expect(withForm(withForm(pads, 'corners'), 'pads')).toHaveProperty('bearingCm2');
-    expect(withForm(pads, 'corners').id).toBe(pads.id);
+    expect(withForm(pads, 'full', SIZE)).not.toHaveProperty('bearingCm2');
+    expect(withForm(pads, 'full', SIZE)).not.toHaveProperty('padCount');
+    expect(withForm(pads, 'corners', SIZE)).toHaveProperty('blockMm');
+    expect(withForm(withForm(pads, 'corners', SIZE), 'pads', SIZE)).toHaveProperty('bearingCm2');
+    expect(withForm(pads, 'bed', SIZE).bed?.parts[0]).toMatchObject({ bottomMm: -40, topMm: 40 });
+    expect(withForm(pads, 'corners', SIZE).id).toBe(pads.id);
   });
 
   it('never use an id twice', () => {
@@ -89,7 +92,7 @@ describe('materials of the house inside the file', () => {
   it('brings what a layer names, whole, and raises the format', () => {
     const file = withMaterials({ ...withFoam('own.blue'), format: 'rampart-pack/1' }, of);
     expect(file.materials).toEqual({ foams: [foam] });
-    expect(file.format).toBe('rampart-pack/3');
+    expect(file.format).toBe('rampart-pack/4');
   });
 
   it('keeps what the file brings already, even where the stores have another version', () => {

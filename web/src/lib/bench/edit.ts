@@ -58,7 +58,7 @@ export function valueAt(pack: PackFile, pointer: string): unknown {
 }
 
 /** The newest format; a changed file is written in it. */
-const FORMAT = 'rampart-pack/3';
+const FORMAT = 'rampart-pack/4';
 
 /**
  * The file with the house's materials that its layers name, whole, so that it stands alone; what it brings already stays
@@ -130,8 +130,33 @@ export function isOuter(pack: PackFile, index: number): boolean {
   return index === pack.layers.length - 1;
 }
 
+/** A bed to begin with: the item as one block, as long, wide and high as it is. */
+function blockBed({ length, width, height }: PackFile['item']['sizeMm']): NonNullable<CushionLayer['bed']> {
+  const [x, y, z] = [length / 2, width / 2, height / 2];
+  return {
+    parts: [
+      {
+        name: 'body',
+        outlineMm: [
+          [-x, -y],
+          [x, -y],
+          [x, y],
+          [-x, y]
+        ],
+        bottomMm: -z,
+        topMm: z,
+        nature: 'strong'
+      }
+    ]
+  };
+}
+
 /** The cushion in another form, with the fields that form has and only those. */
-export function withForm(cushion: CushionLayer, form: CushionLayer['form']): CushionLayer {
+export function withForm(
+  cushion: CushionLayer,
+  form: CushionLayer['form'],
+  size: PackFile['item']['sizeMm']
+): CushionLayer {
   const { id, kind, material, thicknessMm } = cushion;
   const base = { ...(id === undefined ? {} : { id }), kind, material, form, thicknessMm };
   switch (form) {
@@ -141,5 +166,7 @@ export function withForm(cushion: CushionLayer, form: CushionLayer['form']): Cus
       return { ...base, bearingCm2: cushion.bearingCm2 ?? { all: 150 }, padCount: cushion.padCount ?? { all: 1 } };
     case 'corners':
       return { ...base, blockMm: cushion.blockMm ?? { length: 80, width: 80, height: 80 } };
+    case 'bed':
+      return { ...base, bed: cushion.bed ?? blockBed(size) };
   }
 }

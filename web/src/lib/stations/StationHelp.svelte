@@ -20,6 +20,11 @@
       'Foam works best at one load: too little area and it is pressed flat, too much and it stays hard like a board.',
       'The path above shows how far each layer gives at the worst moment of the chosen blow.'
     ],
+    Insert: [
+      'Describe the item as a few upright blocks: each with its outline from above, the height at which it begins and ends, and whether it may be leaned on.',
+      'Base and lid part at one height. The item goes in from above and the lid comes down over it, so foam is only where it can be put.',
+      'A well is left empty: for fingers, for what goes along, or to take bearing area away where a snug bed is too stiff for a light thing.'
+    ],
     Carton: [
       'A box is made to fit what is in it, with a little slack so that it goes in without force; or it comes from stock, and the room left is filled.',
       'Edge crush says how much a board carries on its edge; the grade says what it is meant for.',

@@ -1,6 +1,7 @@
 package rampart.core.check;
 
 import java.util.List;
+import rampart.core.bed.Nature;
 
 /** All checks but the drops, in the order in which ties are settled (rule 28). */
 public final class Checks {
@@ -21,7 +22,13 @@ public final class Checks {
             new HoldDownCheck(),
             new ComponentCheck(),
             new JointCheck(),
-            new StandingCheck());
+            new StandingCheck(),
+            new BedReachCheck("bed.clearance", Nature.FRAGILE),
+            new BedReachCheck("bed.touch", Nature.SENSITIVE),
+            new BedFloorCheck(),
+            new BedWebCheck(),
+            new BedHoldCheck(),
+            new BedTiesCheck());
 
     private Checks() {}
 }

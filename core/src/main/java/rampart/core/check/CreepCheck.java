@@ -65,7 +65,7 @@ public final class CreepCheck implements CheckRule {
         List<Sentence> text = new ArrayList<>();
         text.add(Say.LOSES_IN_TIME.of(
                 Term.name(cushion.foam().name()),
-                Quantity.kpa(cushion.staticStressKpa(Face.BOTTOM)),
+                Quantity.kpa(cushion.restingKpa()),
                 Quantity.finePercent(lost),
                 Quantity.count(journey.underLoadHours()),
                 Quantity.percent(LIMIT)));
@@ -88,7 +88,7 @@ public final class CreepCheck implements CheckRule {
             boolean tested = foam.measured().creep().isPresent();
             Basis basis = tested ? Basis.MEASURED : Basis.NOMINAL;
             String source = tested ? "creep tests of this material" : "a tenth in 1,000 hours at the creep limit";
-            double stress = cushion.staticStressKpa(Face.BOTTOM);
+            double stress = cushion.restingKpa();
             double hours = Math.max(1, journey.underLoadHours());
             List<Figure> figures = new ArrayList<>();
             figures.add(Figure.law("m", "mass on the foam", cushion.movingMassKg(), "kg"));
@@ -96,6 +96,10 @@ public final class CreepCheck implements CheckRule {
             figures.add(Figure.law(
                     "A", "bearing area at the bottom", cushion.bearingMm2().on(Face.BOTTOM) / 100, "cm2"));
             figures.add(Figure.law("s", "load at rest (static stress)", stress, "kPa"));
+            boolean held = cushion.holdN() > 0;
+            if (held) {
+                figures.add(Figure.law("H", "what lid and ties hold it down with", cushion.holdN(), "N"));
+            }
             figures.add(
                     journey.saysHours()
                             ? Figure.input("T", "time under load", hours, "h")
@@ -109,7 +113,10 @@ public final class CreepCheck implements CheckRule {
                 figures.add(Figure.assumed("z", "kept within 0 to 0.9", lost, "", "rule 21"));
             }
             return new Working(
-                    kept ? "D = (c1 + c2*ln(T)/ln(10))*s/s_c" : "D = z", List.of("s = m*g/(A/10)"), figures, List.of());
+                    kept ? "D = (c1 + c2*ln(T)/ln(10))*s/s_c" : "D = z",
+                    List.of(held ? "s = (m*g + H)/(A/10)" : "s = m*g/(A/10)"),
+                    figures,
+                    List.of());
         };
     }
 }

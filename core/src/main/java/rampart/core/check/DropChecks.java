@@ -46,8 +46,11 @@ public final class DropChecks {
                         "G",
                         () -> sentence.byAcceleration(limitG),
                         () -> new DropWorking(context, drop).ofG());
-        boolean doubtful = drop.tips() || context.doubted(drop);
+        boolean doubtful = drop.tilt() != Drop.Tilt.STANDS || context.doubted(drop);
         Check settled = check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
+        if (drop.tilt() == Drop.Tilt.TOPPLES) {
+            return settled.withStatus(Status.BREAKS);
+        }
         return byVelocity ? settled : withScatter(context, drop, settled);
     }
 

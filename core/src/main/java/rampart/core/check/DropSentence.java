@@ -127,8 +127,11 @@ final class DropSentence {
         if (someBare && !drop.worst().capped()) {
             text.add(Sentence.plain("A bare face leaves one cushion out of this blow."));
         }
-        if (drop.tips()) {
+        if (drop.tilt() == Drop.Tilt.TIPS) {
             text.add(Sentence.plain("The weight lies so far off centre that the item tips: call it thin at best."));
+        }
+        if (drop.tilt() == Drop.Tilt.TOPPLES) {
+            text.add(Sentence.plain("The weight lies outside what bears it there: the item topples in its bed."));
         }
         scatter(text, limitG);
         drop.simulatedG()

@@ -83,7 +83,9 @@ final class DropWorking {
             notes.add(Sentence.plain("Within the first rise: no foam that is struck is pressed far enough for the"
                     + " stress-energy line to hold."));
         }
-        if (drop.id().flat() && acting.size() == 1) {
+        if (drop.id().flat()
+                && acting.size() == 1
+                && context.cushion(acting.get(0).layer()).bed().isEmpty()) {
             return closedForm(acting.get(0));
         }
         return balance(acting);
@@ -145,7 +147,12 @@ final class DropWorking {
         List<Face> faces = drop.id().faces();
         figures.add(Figure.law("m", Say.MASS_ON.of(Term.name(cushion.foam().name())), cushion.movingMassKg(), "kg"));
         figures.add(loadFactor(drop.worst().loadFactor()));
-        for (int i = 0; i < faces.size(); i++) {
+        boolean bed = cushion.bed().isPresent();
+        if (bed) {
+            figures.add(Figure.law("F", "force of the bed along the fall", giving.forceN(), "N"));
+            notes.add(Sentence.plain("A bed is as many springs as rays that bear: each with the foam behind it."));
+        }
+        for (int i = 0; i < faces.size() && !bed; i++) {
             String n = "_" + faces.get(i).number();
             Term on = Term.name(faces.get(i).word());
             figures.add(Figure.law(
@@ -176,7 +183,7 @@ final class DropWorking {
         String sum = faces.stream()
                 .map(face -> "A_N*S_N*n_N".replace("N", Integer.toString(face.number())))
                 .collect(Collectors.joining(" + "));
-        return new Working("G = (" + sum + ")/10/(k*m*g)", steps, figures, notes);
+        return new Working(bed ? "G = F/(k*m*g)" : "G = (" + sum + ")/10/(k*m*g)", steps, figures, notes);
     }
 
     private double thicknessMm(LaidCushion cushion, Face face) {

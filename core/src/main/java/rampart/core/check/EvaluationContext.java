@@ -80,7 +80,7 @@ public final class EvaluationContext {
         return of(pack, catalogue, LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue), Doubt.SET_ASIDE);
     }
 
-    /** This first look settled: with what the counted drops came to in time, the first of each group of equal ones. */
+    /** This settled: with what the counted drops came to in time, the first of each group of equal ones. */
     public EvaluationContext settled(Map<DropId, Drop.InTime> worked) {
         EvaluationContext settled = new EvaluationContext(pack, catalogue, layout, dropHeightMm, creep, Doubt.SETTLED);
         if (heavyBoxes()) {

@@ -54,6 +54,18 @@ final class HoldDownCheck implements CheckRule {
                         .forEach(cushion -> pressing.add(pressure(cushion, strain, bears.getAsDouble())));
             }
         }
+        for (LaidCushion cushion : context.layout().cushions()) {
+            double bed = cushion.bed()
+                    .map(shape -> shape.holdDownMm() / cushion.thicknessMm().top())
+                    .orElse(0.0);
+            if (bed > 0 && bears.isPresent()) {
+                Check byBed = pressure(cushion, bed, bears.getAsDouble());
+                if (pressing.stream().allMatch(other -> other.demand() < byBed.demand())) {
+                    pressing.clear();
+                    pressing.add(byBed);
+                }
+            }
+        }
         List<Check> checks = new ArrayList<>();
         holding.stream().min(Comparator.comparingDouble(HoldDownCheck::margin)).ifPresent(checks::add);
         checks.addAll(pressing);

@@ -3,7 +3,9 @@ package rampart.core.check;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
+import rampart.core.bed.BedShape;
 import rampart.core.layout.LaidBox;
+import rampart.core.layout.LaidCushion;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
@@ -29,14 +31,24 @@ public final class MovementCheck implements CheckRule {
                 loosest = box;
             }
         }
-        return List.of(
-                check(loosest, loosest.layer() == context.layout().outer().layer()));
-    }
-
-    private static Check check(LaidBox loosest, boolean outer) {
         // Less than no play is none, in stock cartons too: one that is too small breaks by its fit.
         double slack = Math.max(0, loosest.largestSlackMm());
-        String box = outer ? "outer carton" : "inner box";
+        for (LaidCushion cushion : context.layout().cushions()) {
+            double play = cushion.bed().map(MovementCheck::playMm).orElse(0.0);
+            if (play > slack) {
+                return List.of(check(cushion.layer(), play, "bed"));
+            }
+        }
+        boolean outer = loosest.layer() == context.layout().outer().layer();
+        return List.of(check(loosest.layer(), slack, outer ? "outer carton" : "inner box"));
+    }
+
+    /** Play of the item in its bed: to both sides; upward it is half as much, and never the greatest (rule 56). */
+    private static double playMm(BedShape bed) {
+        return 2 * Math.max(0, bed.leastStrongClearanceMm().orElse(0));
+    }
+
+    private static Check check(int layer, double slack, String box) {
         Supplier<List<Sentence>> because = () -> List.of(
                 slack <= 0
                         ? Say.NO_PLAY.of(Term.name(box))
@@ -52,7 +64,7 @@ public final class MovementCheck implements CheckRule {
         return Check.judged(
                 "movement",
                 "Room to move",
-                Check.Where.layer(loosest.layer()),
+                Check.Where.layer(layer),
                 slack,
                 OptionalDouble.of(LIMIT_MM),
                 "mm",

@@ -57,7 +57,9 @@ public final class StandingCheck implements CheckRule {
                             return Stream.of(
                                     new Reach(cushion, grid, grid.first()), new Reach(cushion, grid, grid.second()));
                         },
-                        corners -> Stream.empty());
+                        corners -> Stream.empty(),
+                        // Where its bearing lies is rule 57's.
+                        bed -> Stream.empty());
     }
 
     private static Check check(Reach least) {

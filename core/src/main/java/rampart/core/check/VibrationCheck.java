@@ -145,12 +145,8 @@ public final class VibrationCheck implements CheckRule {
         List<BottomSprings.Spring> springs = new ArrayList<>();
         for (LaidCushion c : context.layout().cushions()) {
             if (c.cushions(Face.BOTTOM)) {
-                springs.add(new BottomSprings.Spring(
-                        c.layer(),
-                        c.foam(),
-                        c.movingMassKg(),
-                        c.thicknessMm().bottom() * 1e-3,
-                        c.bearingMm2().bottom() * 1e-6));
+                springs.add(
+                        new BottomSprings.Spring(c.layer(), c.foam(), c.movingMassKg(), c.bottomAreaOverThicknessM()));
             }
         }
         return BottomSprings.resonance(springs);

@@ -13,13 +13,12 @@ public final class BottomSprings {
      * One bottom cushion.
      *
      * @param layer index in the pack's layers
-     * @param thicknessM bottom thickness, above 0
-     * @param areaM2 bottom bearing area, above 0
+     * @param areaOverThicknessM of the bottom, summed over what bears, above 0
      */
-    public record Spring(int layer, Foam foam, double movingMassKg, double thicknessM, double areaM2) {
+    public record Spring(int layer, Foam foam, double movingMassKg, double areaOverThicknessM) {
         /** How far it gives at rest, m. */
         public double deflectionM() {
-            return movingMassKg * Units.STANDARD_GRAVITY * thicknessM / (foam.dynamicModulusKpa() * 1000 * areaM2);
+            return movingMassKg * Units.STANDARD_GRAVITY / (foam.dynamicModulusKpa() * 1000 * areaOverThicknessM);
         }
     }
 

@@ -125,6 +125,20 @@ public final class ImpactSolver {
         return new Worst(impact(highest, capped, worstC, worstRepeated, worstLoad), lockUp);
     }
 
+    /** The same conditions, each by itself, in their order. */
+    public List<Impact> each(double[] temperaturesC, boolean repeated, double[] loadFactors) {
+        List<Impact> all = new ArrayList<>();
+        for (double temperatureC : temperaturesC) {
+            for (int r = 0; r < (repeated ? 2 : 1); r++) {
+                for (double load : loadFactors) {
+                    double g = solve(temperatureC, r == 1, load);
+                    all.add(impact(Math.min(g, CAP_G), g > CAP_G, temperatureC, r == 1, load));
+                }
+            }
+        }
+        return all;
+    }
+
     /** True where the cushions cannot take this fall without more than this G: one look instead of a solution. */
     public boolean exceeds(double limitG, double temperatureC, boolean repeated) {
         if (acting.length == 0) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.TreeSet;
 import rampart.core.box.Carton;
 import rampart.core.layout.ContactPatch;
+import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layout;
@@ -14,6 +15,8 @@ import rampart.core.layout.Solid;
 import rampart.core.material.Foam;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 
 /**
@@ -70,7 +73,8 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
                         .match(
                                 full -> drawn(layout, cushion),
                                 pads -> pads(cushion),
-                                corners -> drawn(layout, cushion)));
+                                corners -> drawn(layout, cushion),
+                                bed -> block(cushion, bed)));
             }
         }
         List<Fill> fills = layout.cushions().stream()
@@ -104,6 +108,21 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
                 key.thicknessMm,
                 List.of())));
         return pieces;
+    }
+
+    /** The block that a bed is cut from, base and lid. */
+    private static List<Piece> block(LaidCushion cushion, CushionForm.Bed bed) {
+        SixSided mm = cushion.thicknessMm();
+        Size outer = cushion.outside();
+        double split = bed.shape().splitMm() + bed.shape().size().heightMm() / 2;
+        double wraps =
+                outer.heightMm() - mm.top() - mm.bottom() - bed.shape().size().heightMm();
+        double base = mm.bottom() + wraps / 2 + split;
+        double one = Math.max(outer.lengthMm(), outer.widthMm());
+        double other = Math.min(outer.lengthMm(), outer.widthMm());
+        return List.of(
+                new Piece(cushion.layer(), 1, List.of(Face.BOTTOM), one, other, base, List.of()),
+                new Piece(cushion.layer(), 1, List.of(Face.TOP), one, other, outer.heightMm() - base, List.of()));
     }
 
     private static List<Piece> pads(LaidCushion cushion) {

@@ -23,7 +23,7 @@ public final class Creep {
         Map<Integer, Double> lost = new TreeMap<>();
         for (LaidCushion cushion : layout.cushions()) {
             if (cushion.cushions(Face.BOTTOM)) {
-                lost.put(cushion.layer(), lost(cushion.foam(), cushion.staticStressKpa(Face.BOTTOM), journey));
+                lost.put(cushion.layer(), lost(cushion.foam(), cushion.restingKpa(), journey));
             }
         }
         return lost;

@@ -12,7 +12,7 @@ import rampart.core.cushion.Impact;
  * @param counted true where the journey's sequence counts it
  * @param worst the case of the highest G
  * @param lockUpFraction the largest over all cases, not only the worst, worked in time too where that was done (rule 20)
- * @param tips true where the item is so far off centre that it tips (rule 19)
+ * @param tilt what the item does because its mass is off the middle of what bears it (rules 19 and 57)
  * @param inTime empty where the drop was not worked in time
  */
 public record Drop(
@@ -21,8 +21,17 @@ public record Drop(
         boolean counted,
         Impact worst,
         double lockUpFraction,
-        boolean tips,
+        Tilt tilt,
         Optional<InTime> inTime) {
+    /** What an item does in a flat drop whose mass lies off the middle of what bears it. */
+    public enum Tilt {
+        STANDS,
+        /** So far off centre that it tips. */
+        TIPS,
+        /** Its mass lies outside what bears it. */
+        TOPPLES
+    }
+
     /**
      * The same drop worked in time, each figure at its worst over all conditions (rule 34).
      *
@@ -55,7 +64,7 @@ public record Drop(
     /** This drop with what the time simulation gives for it. */
     public Drop with(InTime worked) {
         return new Drop(
-                id, cosine, counted, worst, Math.max(lockUpFraction, worked.lockUpFraction), tips, Optional.of(worked));
+                id, cosine, counted, worst, Math.max(lockUpFraction, worked.lockUpFraction), tilt, Optional.of(worked));
     }
 
     /** How far the item moves along the drop direction at the peak, mm. */

@@ -5,7 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import rampart.core.bed.BedContact;
+import rampart.core.bed.BedShape;
 import rampart.core.cushion.DropLayer;
+import rampart.core.cushion.Impact;
 import rampart.core.cushion.ImpactSolver;
 import rampart.core.item.Item;
 import rampart.core.journey.Climate;
@@ -23,6 +26,8 @@ public final class Drops {
     public static final double TIPS_BEYOND = 1.0 / 6;
 
     private static final double GREATEST_SKEW = 0.8;
+    private static final double TOPPLES_BEYOND = 0.5;
+    private static final double HAIR = 1e-9;
 
     private final Pack pack;
     private final Layout layout;
@@ -127,7 +132,7 @@ public final class Drops {
                 id.countedIn(pack.journey().drop().sequence()),
                 worst.impact(),
                 worst.lockUpFraction(),
-                id.flat() && tips(id.faces().get(0)),
+                id.flat() ? tilt(id.faces().get(0)) : Drop.Tilt.STANDS,
                 Optional.empty());
     }
 
@@ -247,24 +252,70 @@ public final class Drops {
         double factor = 1;
         for (Axis axis : Axis.values()) {
             if (axis != struck.axis()) {
-                factor *= 1 + Math.min(GREATEST_SKEW, 3 * offset(axis));
+                factor *= 1 + Math.min(GREATEST_SKEW, 3 * offset(struck, axis));
             }
         }
         return factor;
     }
 
-    private boolean tips(Face struck) {
+    private Drop.Tilt tilt(Face struck) {
+        double most = 0;
         for (Axis axis : Axis.values()) {
-            if (axis != struck.axis() && offset(axis) > TIPS_BEYOND) {
-                return true;
+            if (axis != struck.axis()) {
+                most = Math.max(most, offset(struck, axis));
             }
         }
-        return false;
+        boolean bed = bed(struck).isPresent();
+        if (bed && most > TOPPLES_BEYOND + HAIR) {
+            return Drop.Tilt.TOPPLES;
+        }
+        return most > TIPS_BEYOND + (bed ? HAIR : 0) ? Drop.Tilt.TIPS : Drop.Tilt.STANDS;
     }
 
-    /** How far off centre the item's mass is along this axis, over its size. */
-    private double offset(Axis axis) {
+    /** The bed on this face; empty where the pack has none, or it is bare there. */
+    private Optional<BedShape> bed(Face struck) {
+        for (LaidCushion cushion : layout.cushions()) {
+            Optional<BedShape> bed = cushion.bed();
+            if (bed.isPresent() && cushion.cushions(struck)) {
+                return bed;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** How far off the middle of what bears it the item's mass is along this axis, over its reach (rules 19 and 57). */
+    private double offset(Face struck, Axis axis) {
         Item item = pack.item();
-        return Math.abs(item.centreOfMass().along(axis)) / item.size().along(axis);
+        double at = item.centreOfMass().along(axis);
+        Optional<BedShape> bed = bed(struck);
+        if (bed.isEmpty()) {
+            return Math.abs(at) / item.size().along(axis);
+        }
+        BedContact.Spread spread = bed.get().contact().spread(struck, axis);
+        return Math.abs(at - spread.middleMm()) / spread.reachMm();
+    }
+
+    /**
+     * How far a layer is pressed in square to each struck face of a drop in each of its conditions, mm; infinite where the
+     * drop is capped or the layer is rigid in it.
+     */
+    public List<double[]> pressedMm(DropId id, int layer) {
+        double[] cosine = cosine(id);
+        List<double[]> all = new ArrayList<>();
+        for (Impact impact : new ImpactSolver(springs(id, -1, 1), cosine, heightMm / 1000)
+                .each(temperaturesC(), pack.journey().drop().repeated(), loadFactors(id))) {
+            Impact.LayerPeak peak = impact.layers().stream()
+                    .filter(p -> p.layer() == layer)
+                    .findFirst()
+                    .orElseThrow();
+            double[] pressed = new double[cosine.length];
+            if (impact.capped() || !peak.acts()) {
+                Arrays.fill(pressed, Double.POSITIVE_INFINITY);
+            } else {
+                System.arraycopy(peak.squeezeMm(), 0, pressed, 0, pressed.length);
+            }
+            all.add(pressed);
+        }
+        return all;
     }
 }

@@ -46,9 +46,9 @@ public final class Evaluator {
         return evaluate(EvaluationContext.undrawn(pack, catalogue));
     }
 
-    /** Of a first look whose drops have been worked in time. */
-    public static Evaluation settled(EvaluationContext firstLook, Map<DropId, Drop.InTime> worked) {
-        return evaluate(firstLook.settled(worked));
+    /** Of a context by the closed form whose counted drops have been worked in time where heavy boxes ask for it. */
+    public static Evaluation settled(EvaluationContext closedForm, Map<DropId, Drop.InTime> worked) {
+        return evaluate(closedForm.settled(worked));
     }
 
     /** The verdict that everybody is told, for a search: without solids. */

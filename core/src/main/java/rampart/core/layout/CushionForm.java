@@ -3,6 +3,8 @@ package rampart.core.layout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import rampart.core.bed.BedContact;
+import rampart.core.bed.BedShape;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
@@ -14,7 +16,7 @@ public sealed interface CushionForm {
     double MM2_PER_CM2 = 100;
 
     /** What one of these gives, by what form this is: a new form has to be thought of wherever this stands. */
-    <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners);
+    <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners, Function<Bed, R> bed);
 
     /** Area that bears on this face of the body, mm2. */
     double bearingMm2(Size body, Face face);
@@ -38,7 +40,8 @@ public sealed interface CushionForm {
     /** The whole face bears. */
     record Full() implements CushionForm {
         @Override
-        public <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners) {
+        public <R> R match(
+                Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners, Function<Bed, R> bed) {
             return full.apply(this);
         }
 
@@ -90,7 +93,8 @@ public sealed interface CushionForm {
      */
     record Pads(SixSided bearingCm2, SixSided count) implements CushionForm {
         @Override
-        public <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners) {
+        public <R> R match(
+                Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners, Function<Bed, R> bed) {
             return pads.apply(this);
         }
 
@@ -168,7 +172,8 @@ public sealed interface CushionForm {
      */
     record Corners(Size block) implements CushionForm {
         @Override
-        public <R> R match(Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners) {
+        public <R> R match(
+                Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners, Function<Bed, R> bed) {
             return corners.apply(this);
         }
 
@@ -233,6 +238,62 @@ public sealed interface CushionForm {
         @Override
         public boolean standsFree() {
             return true;
+        }
+    }
+
+    /**
+     * A block with the item's shape cut out of it, base and lid together (rules 46 to 50); only round the item itself.
+     *
+     * @param shape what is cut out
+     */
+    record Bed(BedShape shape) implements CushionForm {
+        @Override
+        public <R> R match(
+                Function<Full, R> full, Function<Pads, R> pads, Function<Corners, R> corners, Function<Bed, R> bed) {
+            return bed.apply(this);
+        }
+
+        @Override
+        public double bearingMm2(Size body, Face face) {
+            return shape.contact().bearingMm2(face);
+        }
+
+        @Override
+        public double padMm2(Size body, Face face) {
+            return bearingMm2(body, face);
+        }
+
+        @Override
+        public List<ContactPatch> patches(Size body, SixSided thicknessMm) {
+            BedContact contact = shape.contact();
+            List<ContactPatch> patches = new ArrayList<>();
+            for (Face face : Face.ALL) {
+                double first = contact.firstCellMm(face);
+                double second = contact.secondCellMm(face);
+                for (BedContact.Run run : contact.runs(face)) {
+                    patches.add(new ContactPatch(
+                            face,
+                            first * second * run.cells(),
+                            thicknessMm.on(face) + run.depthMm(),
+                            run.firstCell() * first,
+                            run.secondCell() * second,
+                            first,
+                            second * run.cells()));
+                }
+            }
+            return patches;
+        }
+
+        @Override
+        public double volumeMm3(SixSided mm, Size body, Size envelope) {
+            return new Full().volumeMm3(mm, body, envelope)
+                    + shape.size().volumeMm3()
+                    - shape.contact().cutOutMm3();
+        }
+
+        @Override
+        public boolean standsFree() {
+            return false;
         }
     }
 }

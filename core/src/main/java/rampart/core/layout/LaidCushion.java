@@ -1,6 +1,8 @@
 package rampart.core.layout;
 
 import java.util.List;
+import java.util.Optional;
+import rampart.core.bed.BedShape;
 import rampart.core.material.Foam;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
@@ -12,6 +14,7 @@ import rampart.core.quantity.Units;
  *
  * @param layer index in the pack's layers
  * @param body what it bears on: the nearest box inward, or the bare item, mm (rule 8)
+ * @param outside of the layer and all that is inside it, mm
  * @param bearingMm2 area that bears on each face, mm2
  * @param padMm2 area of one pad on each face, mm2
  * @param patches where it bears: the springs of a drop
@@ -22,6 +25,7 @@ public record LaidCushion(
         Foam foam,
         CushionForm form,
         Size body,
+        Size outside,
         SixSided thicknessMm,
         SixSided bearingMm2,
         SixSided padMm2,
@@ -32,6 +36,37 @@ public record LaidCushion(
     /** True where this face has both thickness and bearing area. */
     public boolean cushions(Face face) {
         return thicknessMm.on(face) > 0 && bearingMm2.on(face) > 0;
+    }
+
+    /** What is cut to the item, where this is a bed. */
+    public Optional<BedShape> bed() {
+        return form.match(
+                full -> Optional.empty(),
+                pads -> Optional.empty(),
+                corners -> Optional.empty(),
+                bed -> Optional.of(bed.shape()));
+    }
+
+    /** What presses on it beside the weight, N: the lid and the ties of a bed (rule 54). */
+    public double holdN() {
+        return bed().map(shape -> shape.holdN(foam.squeezeKpa(), thicknessMm.top()))
+                .orElse(0.0);
+    }
+
+    /** What the bottom bears while it lies: the weight and what holds it down, kPa (rules 21 and 49). */
+    public double restingKpa() {
+        return staticStressKpa(Face.BOTTOM) + holdN() / (bearingMm2.bottom() * 1e-6) * 1e-3;
+    }
+
+    /** Area over thickness of the bottom, summed over what bears, m (rules 23 and 49). */
+    public double bottomAreaOverThicknessM() {
+        double sum = 0;
+        for (ContactPatch patch : patches) {
+            if (patch.face() == Face.BOTTOM) {
+                sum += patch.areaMm2() / patch.thicknessMm();
+            }
+        }
+        return sum * 1e-3;
     }
 
     /** Load at rest on this face, kPa (rule 9); infinite where nothing bears. */

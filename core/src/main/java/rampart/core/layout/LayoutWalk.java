@@ -104,6 +104,7 @@ public final class LayoutWalk {
                 foam,
                 form,
                 bodySize,
+                outerSize,
                 thickness,
                 bearing,
                 SixSided.of(face -> form.padMm2(bodySize, face)),

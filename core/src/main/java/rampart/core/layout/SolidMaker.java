@@ -53,7 +53,8 @@ final class SolidMaker {
         form.match(
                         full -> (Runnable) () -> shell(Solid.Part.FOAM, layer, inner, outer),
                         pads -> () -> Face.ALL.forEach(face -> pads(layer, pads, face, bodySize, body, inner, outer)),
-                        corners -> () -> blocks(layer, corners.countedBlock(bodySize), body, inner, outer))
+                        corners -> () -> blocks(layer, corners.countedBlock(bodySize), body, inner, outer),
+                        bed -> () -> shell(Solid.Part.FOAM, layer, inner, outer))
                 .run();
     }
 

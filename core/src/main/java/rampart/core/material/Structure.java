@@ -54,6 +54,11 @@ public enum Structure {
         return cut || this == FOAMED_IN_PLACE;
     }
 
+    /** True where a bed can be made of it: it keeps the shape that is cut or foamed. */
+    public boolean beds() {
+        return this == FOAM || this == MOULDED || this == FOAMED_IN_PLACE;
+    }
+
     /** True where it is cut by hand from a sheet (common practice, no source). */
     public boolean handCut() {
         return this == FOAM || this == MOULDED;

@@ -10,4 +10,13 @@ public record Pack(Item item, Journey journey, List<Layer> layers) {
     public Pack {
         layers = List.copyOf(layers);
     }
+
+    /** True where the item lies in a bed that is cut to it. */
+    public boolean hasBed() {
+        return layers.stream()
+                .anyMatch(layer -> layer.match(
+                        wrap -> false,
+                        cushion -> cushion.form().match(full -> false, pads -> false, corners -> false, bed -> true),
+                        box -> false));
+    }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import rampart.core.check.CheckRule;
 import rampart.core.check.Checks;
 import rampart.core.check.DropChecks;
@@ -82,13 +83,29 @@ public final class Holds {
         }
     }
 
-    /** What a wall failed by in time: its neighbours mostly fail by the same, so that is tried first. */
+    /** What walls failed by in time, the last first: their neighbours mostly fail by the same, so that is tried first. */
     static final class FailedInTime {
-        private volatile Blow last;
+        private static final int KEPT = 3;
+        private volatile List<Blow> last = List.of();
 
-        private boolean by(Blow blow) {
-            Blow known = last;
-            return known != null && known.like(blow);
+        /** 0 for what the last failed by; the greatest number for what none did. */
+        private int place(Blow blow) {
+            List<Blow> known = last;
+            for (int i = 0; i < known.size(); i++) {
+                if (known.get(i).like(blow)) {
+                    return i;
+                }
+            }
+            return KEPT;
+        }
+
+        /** What another thread adds in the same moment may be lost: the next wall finds it again. */
+        private void add(Blow blow) {
+            List<Blow> others = last.stream()
+                    .filter(one -> !one.like(blow))
+                    .limit(KEPT - 1L)
+                    .toList();
+            last = Stream.concat(Stream.of(blow), others.stream()).toList();
         }
     }
 
@@ -112,7 +129,7 @@ public final class Holds {
         List<Blow> blows = working.alike(context.counted()).stream()
                 .map(group -> working.drop(group.get(0)))
                 .flatMap(drop -> working.conditions(drop.id()).stream().map(condition -> new Blow(drop, condition)))
-                .sorted(Comparator.comparing((Blow blow) -> !before.by(blow))
+                .sorted(Comparator.comparingInt(before::place)
                         .thenComparing(blow -> !blow.hardest())
                         .thenComparingDouble(blow -> -blow.drop().g()))
                 .toList();
@@ -124,7 +141,7 @@ public final class Holds {
                     ? Optional.of(id.id())
                     : failing(context, blow.drop().with(worst.merge(id, worked.get(), Drop.InTime::or)), margin);
             if (failing.isPresent()) {
-                before.last = blow;
+                before.add(blow);
                 return new InTime(failing, worst);
             }
         }

@@ -80,13 +80,16 @@ final class LayerChanges {
                 .match(
                         full -> areas(index, full, laid),
                         pads -> areas(index, pads, laid).eachFace(index, pads, laid),
-                        corners -> row(index, nearest(corners, laid, blocks(laid))));
+                        corners -> row(index, nearest(corners, laid, blocks(laid))),
+                        // Its shape is the item's.
+                        bed -> this);
         for (Foam foam : catalogue.foams()) {
             boolean possible = cushion.form()
                     .match(
                             full -> true,
                             pads -> foam.structure().cut(),
-                            corners -> foam.structure().blocks());
+                            corners -> foam.structure().blocks(),
+                            bed -> foam.structure().beds());
             if (possible && !foam.id().equals(cushion.material())) {
                 row(index, List.of(new LayerChange.OtherFoam(foam.id())));
             }

@@ -3,6 +3,7 @@ package rampart.core.search;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import rampart.core.check.EvaluationContext;
 import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
 import rampart.core.evaluation.Evaluation;
@@ -46,7 +47,8 @@ public final class Proposals {
     }
 
     private static Proposal proposal(Pack pack, Found found, Catalogue catalogue, Prices prices) {
-        Evaluation evaluation = Evaluator.simulate(new Pack(pack.item(), pack.journey(), found.layers()), catalogue);
+        Evaluation evaluation = Evaluator.settled(
+                EvaluationContext.of(new Pack(pack.item(), pack.journey(), found.layers()), catalogue), found.worked());
         return new Proposal(
                 found.layers(),
                 found.stock(),

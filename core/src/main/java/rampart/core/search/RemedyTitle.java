@@ -92,11 +92,17 @@ final class RemedyTitle {
                         pads -> before.match(
                                 full -> padsInstead(foam, pads),
                                 were -> pads(foam, were, pads, after),
+                                were -> padsInstead(foam, pads),
                                 were -> padsInstead(foam, pads)),
                         corners -> Say.BLOCKS.of(
                                 foam,
                                 block(corners),
-                                before.match(full -> block(corners), were -> block(corners), RemedyTitle::block)));
+                                before.match(
+                                        full -> block(corners),
+                                        were -> block(corners),
+                                        RemedyTitle::block,
+                                        were -> block(corners))),
+                        bed -> Say.WHOLE_FACE.of(foam));
     }
 
     private static Sentence padsInstead(Term foam, CushionForm.Pads pads) {

@@ -409,6 +409,11 @@ final class WallSearch {
             return Optional.empty();
         }
         double margin = needed / 100.0;
+        // What others have brought since may ask for more than this one has at first look.
+        if (standing.heavy()
+                && Holds.atFirstLook(standing.context(), forgiven, margin).isPresent()) {
+            return Optional.empty();
+        }
         Holds.InTime inTime = Holds.inTime(standing.context(), margin, failedInTime);
         if (inTime.failing().isPresent()) {
             fails(trial, inTime.failing().get(), needed);
@@ -425,6 +430,7 @@ final class WallSearch {
                 ParetoFront.Figures.of(frame.volumeMm3(), trial.cost, trial.massKg, margin, trial.order),
                 standing.layers(),
                 frame.stock(),
-                frame.nested()));
+                frame.nested(),
+                inTime.worked()));
     }
 }

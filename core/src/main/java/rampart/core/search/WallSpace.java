@@ -179,7 +179,8 @@ final class WallSpace {
             double mm = frame.innerMm().get();
             return frame.nested()
                     ? innersByThickness(mm).stream()
-                            .filter(c -> c.layer().form().match(full -> true, pads -> false, corners -> false))
+                            .filter(c ->
+                                    c.layer().form().match(full -> true, pads -> false, corners -> false, bed -> false))
                             .toList()
                     : innersByThickness(mm);
         }

@@ -98,6 +98,21 @@ public enum Say {
     DROPS_AWAY(
             "Upside down the contents hang with {0}; the lid presses the {1} down with {2}: they drop away from it."),
     LID_PRESSES("The lid presses the item with {0} for as long as it is closed; it bears {1}."),
+    BED_REACHES("When it {0}, the foam comes {1} toward the {2}; {3} are kept clear of it."),
+    BED_TOUCHES("When it {0}, the foam comes {1} toward the {2}, which may be touched; {3} are kept clear of it."),
+    BED_SOLID(
+            "When it {0}, nothing stops the item short of the {1}: the bed bears nothing there, or is pressed solid."),
+    BED_FLOOR("The least foam is {0}, on the {1} at the {2}; {3} stand."),
+    BED_FLOOR_THIN("The least foam is {0}, on the {1} at the {2}; under {3} it is pressed through or tears."),
+    BED_WEB("Between the {0} and the {1} stands a web of {2}; {3} stand."),
+    BED_WEB_THIN(
+            "Between the {0} and the {1} stands a web of {2}; under {3} it tears. Make them one pocket, or part them."),
+    BED_HOLDS("Turned over and shaken the item pulls with {0}; lid and ties hold it with {1}."),
+    BED_DROPS_OUT(
+            "Turned over and shaken the item pulls with {0}; lid and ties hold it with {1}: it comes out of its bed."),
+    TIE_HOLLOW("The tie at {0} crosses places with no foam under them: call it thin at best."),
+    TIE_PRESSES("The tie at {0} rests on a part that may not be leaned on."),
+    TIE_ON_NOTHING("The tie at {0} rests on nothing."),
     STRESS_SQUEEZED("stress of {0} squeezed at rest"),
     PART_SWINGS("When it {0}, the part that swings at {1} makes {2} of the item's {3}; it bears {4}."),
     PEAK_AT_ITEM("peak at the item, {0}"),

@@ -7,11 +7,18 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
+import rampart.core.bed.BedPart;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.BedWell;
+import rampart.core.bed.Nature;
+import rampart.core.bed.Prism;
+import rampart.core.bed.Tie;
 import rampart.core.box.CartonState;
 import rampart.core.box.CartonStyle;
 import rampart.core.drop.Drop;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
+import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
@@ -29,6 +36,7 @@ import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
 import rampart.core.material.StandardCatalogue;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
@@ -121,6 +129,43 @@ public final class Packs {
                 .filter(d -> d.id().id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no drop " + id));
+    }
+
+    /** A pack whose item lies in a bed: a body with a knob on it, a groove below, a scoop beside, often ties and a lid that presses. */
+    public static Pack bedded(Random random) {
+        Pack other = random(random);
+        Size size = other.item().size();
+        double x = size.lengthMm() / 2;
+        double y = size.widthMm() / 2;
+        double z = size.heightMm() / 2;
+        double shoulder = between(random, -z / 2, z / 2);
+        Nature nature = Nature.values()[random.nextInt(3)];
+        BedPart body = new BedPart(
+                "body", new Prism(rectangle(-x, -y, x, y), -z, shoulder), Nature.STRONG, between(random, -2, 3));
+        BedPart knob = new BedPart(
+                "knob",
+                new Prism(rectangle(-10, -8, between(random, -8, 20), 8), shoulder, z),
+                nature,
+                nature == Nature.STRONG ? 0 : between(random, 1, 50));
+        List<BedWell> wells = random.nextBoolean()
+                ? List.of()
+                : List.of(
+                        new BedWell("groove", new Prism(rectangle(-x / 2, -y, 0, y), -z - 8, -z)),
+                        new BedWell("scoop", new Prism(rectangle(x, -9, x + 15, 9), -z / 2, shoulder + 1)));
+        List<Tie> ties = random.nextBoolean()
+                ? List.of()
+                : List.of(new Tie(random.nextBoolean() ? Axis.X : Axis.Y, between(random, -15, 15), 20, 12));
+        BedShape shape =
+                new BedShape(size, List.of(body, knob), wells, between(random, -z, z), between(random, 0, 5), ties);
+        List<Layer> layers = new ArrayList<>();
+        layers.add(
+                new Layer.Cushion("pe-28", new CushionForm.Bed(shape), SixSided.of(face -> between(random, 20, 80))));
+        layers.add(Layer.Box.made("c-32", 2));
+        return new Pack(other.item(), other.journey(), layers);
+    }
+
+    private static List<PlanPoint> rectangle(double x1, double y1, double x2, double y2) {
+        return List.of(new PlanPoint(x1, y1), new PlanPoint(x2, y1), new PlanPoint(x2, y2), new PlanPoint(x1, y2));
     }
 
     /** A pack of one to three cushions, each followed by a box; every form, all sides different, the mass off centre. */

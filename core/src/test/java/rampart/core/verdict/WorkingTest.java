@@ -52,6 +52,23 @@ class WorkingTest {
                 .contains("material", "settling", "squeeze", "hold-down", "pressure", "component", "joint.1", "stack");
     }
 
+    @Test
+    void soDoThoseOfBeds() {
+        Random random = new Random(46);
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < 100; i++) {
+            Evaluation evaluation = Evaluator.evaluate(Packs.bedded(random), StandardCatalogue.get());
+            for (List<Check> checks : List.of(evaluation.checks(), evaluation.blows())) {
+                for (Check check : checks) {
+                    verify(check);
+                    seen.add(check.id());
+                }
+            }
+        }
+        assertThat(seen)
+                .contains("bed.clearance", "bed.touch", "bed.floor", "bed.web", "bed.hold", "bed.ties", "movement");
+    }
+
     private static void verify(Check check) {
         Map<String, Double> symbols = new HashMap<>();
         for (Figure figure : check.working().figures()) {

@@ -65,8 +65,16 @@ public final class MaterialRules {
     /** What is poured or crumpled keeps no place of its own: it fills all round. */
     private static void onlyFull(JsonNode document, JsonNode layer, JsonPointer at, List<Problem> problems) {
         String form = layer.path("form").asString("full");
-        if (!form.equals("full")
-                && structure(document, layer.path("material").asString()).onlyFull()) {
+        if (form.equals("full")) {
+            return;
+        }
+        Structure structure = structure(document, layer.path("material").asString());
+        if (form.equals("bed") && !structure.beds()) {
+            problems.add(new Problem(
+                    at.appendProperty("material"),
+                    layer.path("material") + ", " + structure.words()
+                            + ", is not allowed for a bed; it must be a foam that keeps the shape that is cut"));
+        } else if (structure.onlyFull()) {
             problems.add(new Problem(
                     at.appendProperty("form"),
                     "\"" + form + "\" is not allowed for " + layer.path("material")

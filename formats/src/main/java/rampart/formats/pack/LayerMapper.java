@@ -5,6 +5,7 @@ import rampart.core.box.CartonState;
 import rampart.core.box.CartonStyle;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.quantity.Size;
 import rampart.formats.json.Values;
 import tools.jackson.databind.JsonNode;
 
@@ -12,7 +13,8 @@ import tools.jackson.databind.JsonNode;
 final class LayerMapper {
     private LayerMapper() {}
 
-    static Layer layer(JsonNode node) {
+    /** @param size of the item, which a bed is cut to */
+    static Layer layer(JsonNode node, Size size) {
         return switch (node.path("kind").asString()) {
             case "wrap" ->
                 new Layer.Wrap(
@@ -21,7 +23,7 @@ final class LayerMapper {
                         Values.constant(Layer.Wrap.Tape.class, node.path("tape"), Layer.Wrap.Tape.NONE));
             case "cushion" ->
                 new Layer.Cushion(
-                        node.path("material").asString(), form(node), Values.sides(node.path("thicknessMm"), 0));
+                        node.path("material").asString(), form(node, size), Values.sides(node.path("thicknessMm"), 0));
             default ->
                 new Layer.Box(
                         node.path("board").asString(),
@@ -40,11 +42,12 @@ final class LayerMapper {
         };
     }
 
-    private static CushionForm form(JsonNode node) {
+    private static CushionForm form(JsonNode node, Size size) {
         return switch (node.path("form").asString()) {
             case "pads" ->
                 new CushionForm.Pads(Values.sides(node.path("bearingCm2"), 0), Values.sides(node.path("padCount"), 1));
             case "corners" -> new CushionForm.Corners(Values.size(node.path("blockMm")));
+            case "bed" -> new CushionForm.Bed(BedMapper.bed(node.path("bed"), size));
             default -> new CushionForm.Full();
         };
     }

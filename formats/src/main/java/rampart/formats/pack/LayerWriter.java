@@ -79,6 +79,11 @@ public final class LayerWriter {
                     json.put("form", "corners");
                     json.put("blockMm", size(corners.block()));
                     return json;
+                },
+                bed -> {
+                    json.put("form", "bed");
+                    json.put("bed", BedWriter.bed(bed.shape()));
+                    return json;
                 });
     }
 

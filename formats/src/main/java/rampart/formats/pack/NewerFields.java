@@ -53,6 +53,10 @@ final class NewerFields {
             if (CUSHIONS_OF_FORMAT_3.contains(layers.path(i).path("material").asString(""))) {
                 came.put(layer.appendProperty("material"), 3);
             }
+            add(layer.appendProperty("bed"), 4);
+            if (layers.path(i).path("form").asString("").equals("bed")) {
+                came.put(layer.appendProperty("form"), 4);
+            }
         }
     }
 
@@ -88,7 +92,7 @@ final class NewerFields {
         return switch (field) {
             case "slackMm" ->
                 value + " is not allowed; in format rampart-pack/" + format + " it must be a number of at least 0";
-            case "material" ->
+            case "material", "form" ->
                 value + " is not allowed in format rampart-pack/" + format + "; it came with rampart-pack/" + came;
             default ->
                 "unknown field '" + field + "' in format rampart-pack/" + format + "; it came with rampart-pack/"

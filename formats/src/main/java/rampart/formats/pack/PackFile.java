@@ -27,7 +27,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class PackFile {
     /** The newest format this code reads. */
-    public static final int FORMAT = 3;
+    public static final int FORMAT = 4;
 
     private static final String FORMAT_PREFIX = "rampart-pack/";
     private static final String ID_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";

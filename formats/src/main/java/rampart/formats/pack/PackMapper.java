@@ -1,5 +1,6 @@
 package rampart.formats.pack;
 
+import rampart.core.item.Item;
 import rampart.core.pack.Pack;
 import rampart.formats.journey.JourneyMapper;
 import tools.jackson.databind.JsonNode;
@@ -9,9 +10,13 @@ final class PackMapper {
     private PackMapper() {}
 
     static Pack pack(JsonNode document) {
+        Item item = ItemMapper.item(document.path("item"));
         return new Pack(
-                ItemMapper.item(document.path("item")),
+                item,
                 JourneyMapper.journey(document.path("journey")),
-                document.path("layers").valueStream().map(LayerMapper::layer).toList());
+                document.path("layers")
+                        .valueStream()
+                        .map(layer -> LayerMapper.layer(layer, item.size()))
+                        .toList());
     }
 }

@@ -34,6 +34,7 @@ final class PackRules {
         rules.idsDiffer(LAYERS);
         rules.idsDiffer(FEATURES);
         rules.problems.addAll(MaterialRules.problems(document));
+        rules.problems.addAll(BedRules.problems(document));
         return rules.problems;
     }
 

@@ -167,7 +167,12 @@ public final class PackPaper {
         return layer.match(
                 wrap -> catalogue.wrap(wrap.material()).name() + ", wrapped round",
                 cushion -> catalogue.foam(cushion.material()).name()
-                        + cushion.form().match(full -> ", all round", pads -> ", pads", corners -> ", corner blocks"),
+                        + cushion.form()
+                                .match(
+                                        full -> ", all round",
+                                        pads -> ", pads",
+                                        corners -> ", corner blocks",
+                                        bed -> ", a bed"),
                 box -> (index == pack.layers().size() - 1 ? "Outer carton, " : "Inner box, ")
                         + catalogue.board(box.material()).name());
     }

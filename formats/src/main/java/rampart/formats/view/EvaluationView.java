@@ -19,6 +19,7 @@ import rampart.core.words.Wording;
  *
  * @param doubted true where heavy boxes make it worth while to ask again with {@code simulate=auto} (rule 34)
  * @param workedInTime true where that was done
+ * @param springs what the bed of the pack bears with; null without one
  */
 public record EvaluationView(
         StatusView verdict,
@@ -37,7 +38,8 @@ public record EvaluationView(
         List<WallView> walls,
         List<CheckView> checks,
         List<DropView> drops,
-        List<SolidView> solids) {
+        List<SolidView> solids,
+        @Nullable SpringsView springs) {
 
     /** @param wording in what units sentences are said */
     public static EvaluationView of(Evaluation evaluation, Wording wording) {
@@ -67,7 +69,12 @@ public record EvaluationView(
                 layout.walls().stream().map(WallView::of).toList(),
                 evaluation.checks().stream().map(c -> CheckView.of(c, wording)).toList(),
                 drops,
-                layout.solids().stream().map(SolidView::of).toList());
+                layout.solids().stream().map(SolidView::of).toList(),
+                layout.cushions().stream()
+                        .filter(c -> c.bed().isPresent())
+                        .findFirst()
+                        .map(SpringsView::of)
+                        .orElse(null));
     }
 
     /** A box layer in its place. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import rampart.core.bed.Nature;
 import rampart.core.box.CartonState;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
@@ -35,6 +36,7 @@ public record ListsView(
         List<Choice> features,
         List<Choice> surfaces,
         List<Choice> forms,
+        List<Choice> natures,
         List<Choice> tapes,
         List<Choice> fills,
         List<Choice> conditions,
@@ -75,7 +77,9 @@ public record ListsView(
                 List.of(
                         new Choice("full", "all round", ""),
                         new Choice("pads", "pads", ""),
-                        new Choice("corners", "corner blocks", "")),
+                        new Choice("corners", "corner blocks", ""),
+                        new Choice("bed", "a bed cut to it", "")),
+                choices(Nature.values(), Nature::words),
                 choices(Layer.Wrap.Tape.values(), Layer.Wrap.Tape::words),
                 choices(CartonState.Fill.values(), CartonState.Fill::words),
                 choices(CartonState.Condition.values(), CartonState.Condition::words),

@@ -3,6 +3,7 @@ package rampart.formats.pack;
 import java.util.List;
 import java.util.Random;
 import rampart.formats.json.Json;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -21,7 +22,7 @@ final class EveryField {
 
     PackFile next() {
         ObjectNode pack =
-                Json.MAPPER.createObjectNode().put("format", "rampart-pack/2").put("name", "every field");
+                Json.MAPPER.createObjectNode().put("format", "rampart-pack/4").put("name", "every field");
         item(pack.putObject("item"));
         journey(pack.putObject("journey"));
         ArrayNode layers = pack.putArray("layers");
@@ -32,7 +33,11 @@ final class EveryField {
         }
         int boxes = 1 + random.nextInt(3);
         for (int i = 0; i < boxes; i++) {
-            cushion(layers.addObject());
+            if (i == 0 && random.nextInt(3) == 0) {
+                bed(layers.addObject(), pack.path("item").path("sizeMm"));
+            } else {
+                cushion(layers.addObject());
+            }
             box(layers.addObject());
         }
         return PackFile.read(pack.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
@@ -130,6 +135,50 @@ final class EveryField {
         } else {
             FACES.forEach(face -> node.put(face, number(from, to)));
         }
+    }
+
+    /** A block on which a knob stands, beside it a scoop, under it a groove. */
+    private void bed(ObjectNode cushion, JsonNode size) {
+        cushion.put("kind", "cushion").put("material", one(FOAMS)).put("form", "bed");
+        sides(cushion.putObject("thicknessMm"), 20, 90);
+        double x = size.path("length").asDouble() / 2;
+        double y = size.path("width").asDouble() / 2;
+        double z = size.path("height").asDouble() / 2;
+        double shoulder = number(-z / 2, z / 2);
+        ObjectNode bed = cushion.putObject("bed");
+        ArrayNode parts = bed.putArray("parts");
+        ObjectNode body = prism(parts.addObject(), -x, -y, x, y, -z, shoulder);
+        put(body, "clearanceMm", -2, 3);
+        ObjectNode knob = prism(parts.addObject(), -12, -9, number(2, 20), number(2, 15), shoulder, z);
+        put(knob, "name", List.of("knob", "Ünïcode ☂"));
+        if (now()) {
+            knob.put("nature", one(List.of("fragile", "sensitive")));
+            put(knob, "clearanceMm", 1, 50);
+        }
+        if (now()) {
+            ArrayNode wells = bed.putArray("wells");
+            prism(wells.addObject(), x - 5, -10, x + 15, 10, Math.min(-5, shoulder - 5), shoulder);
+            prism(wells.addObject(), -5, -y, 5, y, -z - 8, -z);
+        }
+        put(bed, "splitMm", -z / 2, z / 2);
+        put(bed, "holdDownMm", 0, 8);
+        if (now()) {
+            ObjectNode tie = bed.putArray("ties").addObject();
+            tie.put("axis", one(List.of("length", "width")))
+                    .put("atMm", number(-20, 20))
+                    .put("tensionN", number(0, 80));
+            put(tie, "widthMm", 5, 50);
+        }
+    }
+
+    private static ObjectNode prism(
+            ObjectNode prism, double x1, double y1, double x2, double y2, double bottom, double top) {
+        ArrayNode outline = prism.putArray("outlineMm");
+        outline.addArray().add(x1).add(y1);
+        outline.addArray().add(x2).add(y1);
+        outline.addArray().add(x2).add(y2);
+        outline.addArray().add(x1).add(y2);
+        return prism.put("bottomMm", bottom).put("topMm", top);
     }
 
     private void cushion(ObjectNode cushion) {

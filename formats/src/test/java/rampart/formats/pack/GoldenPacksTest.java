@@ -32,7 +32,9 @@ class GoldenPacksTest {
                 "tide-dial-on-pads",
                 "pocket-barometer-in-bubble",
                 "balance-pressed-in",
-                "lantern-slides-filled-round"
+                "lantern-slides-filled-round",
+                "sextant-in-a-bed",
+                "sledge-model-in-two-boxes"
             })
     void everyFigureIsMet(String name) throws IOException {
         JsonNode golden;

@@ -16,6 +16,7 @@ import rampart.formats.material.MaterialChange;
 import rampart.formats.pack.PackChange;
 import rampart.formats.paper.PaperView;
 import rampart.formats.schema.PackSchema;
+import rampart.formats.view.BedView;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
 import rampart.formats.view.ComparisonView;
@@ -33,6 +34,7 @@ import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SidesView;
 import rampart.formats.view.SimulationView;
 import rampart.formats.view.SizeView;
+import rampart.formats.view.SpringsView;
 import rampart.formats.view.WallFiguresView;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -53,7 +55,12 @@ class OpenApiConfig {
             SimulationView.class,
             SensitivityView.class,
             CurveView.class,
+            BedView.class,
+            BedView.LevelView.class,
+            BedView.BearingView.class,
             CutListView.class,
+            SpringsView.class,
+            SpringsView.SpringView.class,
             CatalogueView.class,
             SidesView.class,
             SizeView.class,

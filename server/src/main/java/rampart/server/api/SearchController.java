@@ -47,6 +47,7 @@ import rampart.formats.view.StatusView;
 import rampart.formats.view.WallFiguresView;
 import rampart.server.config.Connections;
 import rampart.server.house.CarrierLines;
+import rampart.server.messages.Message;
 import rampart.server.searches.Search;
 import rampart.server.searches.Searches;
 import rampart.server.stores.Materials;
@@ -251,6 +252,9 @@ class SearchController {
     List<OrientationView> orientations(
             @org.springframework.web.bind.annotation.RequestBody byte[] file, HttpServletRequest request) {
         PackFile read = PackFile.read(file);
+        if (read.pack().hasBed()) {
+            throw new ApiException(Message.BED_NOT_TURNED);
+        }
         return search(
                         request,
                         "orientations",

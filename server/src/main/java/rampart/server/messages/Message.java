@@ -243,6 +243,16 @@ public enum Message {
             "The old one stays as it is.",
             "Mend what is named below and try again."),
     NO_VISIT(HttpStatus.NOT_FOUND, "This visit has ended already.", "Nothing was changed.", "Load the house again."),
+    NO_BED(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "No layer of this pack is a bed.",
+            "Nothing was changed.",
+            "Give the first cushion the form of a bed."),
+    BED_NOT_TURNED(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "The item lies in a bed that is cut to it as it lies.",
+            "Nothing was changed.",
+            "Turn the item before its bed is cut, or take the bed away first."),
     SEARCH_ONE_AT_A_TIME(
             HttpStatus.TOO_MANY_REQUESTS,
             "A search of yours is running and others wait already.",

@@ -147,7 +147,7 @@ class BadInputTest {
                         GOOD.replace("\"massKg\": 4.8", "\"massKg\": 4.8, \"massKg\": 5"),
                         "'massKg' stands twice"),
                 // format
-                at("/format", "\"rampart-pack/4\"", "newer"),
+                at("/format", "\"rampart-pack/9\"", "newer"),
                 at("/format", "\"rampart-pack/0\"", "rampart-pack/1"),
                 at("/format", "1", "rampart-pack/1"),
                 without("/format", "missing"),

@@ -85,12 +85,22 @@ class AccessibilityTest {
         browser.see("a[aria-label='Open Seismometer, glazed front']").click();
         browser.see(".marker");
         check("bench, cushion");
-        for (String station : List.of("Item", "Journey", "Carton")) {
+        for (String station : List.of("Item", "Journey", "Insert", "Carton")) {
             browser.button(station).click();
             browser.see("details.help summary").click();
             check("bench, " + station);
             browser.see("details.help summary").click();
         }
+        browser.button("Insert").click();
+        browser.button("Cut a bed for it").click();
+        browser.see("circle.place");
+        browser.button("A tie across it").click();
+        browser.button("Another well").click();
+        browser.see("[aria-label='Direction of tie 1']");
+        check("bench, a bed");
+        browser.see("button[title=Undo]").click();
+        browser.see("button[title=Undo]").click();
+        browser.see("button[title=Undo]").click();
         browser.button("Item").click();
         browser.button("Which way should it lie?").click();
         browser.see("dialog[open] tbody tr");

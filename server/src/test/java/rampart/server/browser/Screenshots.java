@@ -71,12 +71,14 @@ public final class Screenshots {
             browser.see("summary").click();
             browser.see("dl");
             browser.picture(target.resolve("journeys.png"));
-            browser.open("help/verdicts");
-            browser.see(".doc h1");
-            browser.picture(target.resolve("docs.png"));
             browser.open("help");
             browser.see("kbd");
             browser.picture(target.resolve("help.png"));
+            browser.open("");
+            bench(browser, "Survey sledge, model");
+            browser.button("Insert").click();
+            browser.see("circle.place");
+            browser.picture(target.resolve("bench-insert.png"));
             conflict(url, run.path("accounts"), browser, target);
             browser.picture(target.resolve("conflict.png"));
             browser.button("Take all of theirs").click();

@@ -1,0 +1,204 @@
+package rampart.core.bed;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Face;
+
+/** Where a bed bears on its item, whatever foam it is of and however thick (rules 46, 47 and 50). */
+public final class BedContact {
+    /** A face with fewer than one in so many of its rays bearing is bare (assumed). */
+    private static final int BARE_BELOW_ONE_IN = 50;
+
+    /** Pointed places sink in: a tenth of the rays may stand out (assumed). */
+    private static final int SINKS_ONE_IN = 10;
+
+    private final Map<Face, FaceRays> rays = new EnumMap<>(Face.class);
+    private final Map<Face, Seat> seats = new EnumMap<>(Face.class);
+    private final Map<Face, Floor> floors = new EnumMap<>(Face.class);
+    private final List<Set<Integer>> facing = new ArrayList<>();
+    private final List<TieSeat> tieSeats;
+    private final Optional<Web> web;
+    private final double cutOutMm3;
+
+    /**
+     * The least foam over a face, up to the plane of the size; what is outside the plane comes on top.
+     *
+     * @param part index of the part that it lies behind
+     */
+    public record Floor(double depthMm, int part) {}
+
+    /**
+     * Rays side by side that bear on the same depth.
+     *
+     * @param depthMm foam between the plane of the size and the item; what is outside the plane comes on top
+     * @param firstCell where it begins along the face's first axis
+     * @param secondCell where it begins along the second
+     * @param cells how many along the second
+     */
+    public record Run(double depthMm, int firstCell, int secondCell, int cells) {}
+
+    /**
+     * How the item sits on one face.
+     *
+     * @param bearingMm2 0 where it is bare
+     * @param runs that bear
+     */
+    private record Seat(double bearingMm2, List<Run> runs) {}
+
+    BedContact(BedShape bed) {
+        RayCaster caster = new RayCaster(bed);
+        for (Face face : Face.ALL) {
+            FaceRays of = caster.cast(face);
+            rays.put(face, of);
+            seats.put(face, seat(bed, of));
+            floor(bed, of).ifPresent(floor -> floors.put(face, floor));
+        }
+        bed.parts().forEach(part -> facing.add(new HashSet<>()));
+        rays.forEach((face, of) -> of.parts().forEach(part -> facing.get(part).add(face.ordinal())));
+        tieSeats = bed.ties().stream().map(tie -> TieSeat.of(bed, tie, this)).toList();
+        web = Web.thinnest(bed);
+        cutOutMm3 = caster.cutOutMm3();
+    }
+
+    private static Optional<Floor> floor(BedShape bed, FaceRays rays) {
+        Floor least = null;
+        for (int i = 0; i < rays.count(); i++) {
+            if (rays.part(i) != FaceRays.NOTHING) {
+                double depth = rays.inwardMm(i) - bed.parts().get(rays.part(i)).gapMm();
+                if (least == null || depth < least.depthMm()) {
+                    least = new Floor(depth, rays.part(i));
+                }
+            }
+        }
+        return Optional.ofNullable(least);
+    }
+
+    private static Seat seat(BedShape bed, FaceRays rays) {
+        double[] depths = new double[rays.count()];
+        int bearing = 0;
+        for (int i = 0; i < rays.count(); i++) {
+            if (rays.bears(i)) {
+                depths[bearing++] =
+                        rays.inwardMm(i) - bed.parts().get(rays.part(i)).gapMm();
+            }
+        }
+        if (BARE_BELOW_ONE_IN * (long) bearing < rays.count()) {
+            return new Seat(0, List.of());
+        }
+        double[] sorted = Arrays.copyOf(depths, bearing);
+        Arrays.sort(sorted);
+        double least = sorted[bearing / SINKS_ONE_IN];
+        List<Run> runs = new ArrayList<>();
+        int at = 0;
+        for (int one = 0; one < rays.firstCells(); one++) {
+            Run open = null;
+            for (int other = 0; other < rays.secondCells(); other++) {
+                if (!rays.bears(rays.index(one, other))) {
+                    open = close(runs, open);
+                    continue;
+                }
+                double depth = Math.max(least, depths[at++]);
+                if (open != null && open.depthMm() == depth) {
+                    open = new Run(depth, one, open.secondCell(), open.cells() + 1);
+                } else {
+                    close(runs, open);
+                    open = new Run(depth, one, other, 1);
+                }
+            }
+            close(runs, open);
+        }
+        return new Seat(bearing * rays.cellMm2(), List.copyOf(runs));
+    }
+
+    private static Run close(List<Run> runs, Run open) {
+        if (open != null) {
+            runs.add(open);
+        }
+        return null;
+    }
+
+    FaceRays rays(Face face) {
+        return rays.get(face);
+    }
+
+    /** Area that bears on a face, mm2; 0 where under 2 % of its rays do. */
+    public double bearingMm2(Face face) {
+        return seats.get(face).bearingMm2();
+    }
+
+    /** Where it bears on a face. */
+    public List<Run> runs(Face face) {
+        return seats.get(face).runs();
+    }
+
+    /** The least foam behind any part on a face; empty where no ray of it meets a part. */
+    public Optional<Floor> floor(Face face) {
+        return Optional.ofNullable(floors.get(face));
+    }
+
+    /** True where some ray of this face meets the part. */
+    public boolean faces(int part, Face face) {
+        return facing.get(part).contains(face.ordinal());
+    }
+
+    /** What each tie rests on, in their order. */
+    public List<TieSeat> tieSeats() {
+        return tieSeats;
+    }
+
+    /** The thinnest web between two pockets; empty where none stand side by side. */
+    public Optional<Web> web() {
+        return web;
+    }
+
+    /** Side of a ray's cell along the first of a face's two axes, mm. */
+    public double firstCellMm(Face face) {
+        return rays.get(face).firstCellMm();
+    }
+
+    /** The same along the second. */
+    public double secondCellMm(Face face) {
+        return rays.get(face).secondCellMm();
+    }
+
+    /** What is cut out of the block, mm3. */
+    public double cutOutMm3() {
+        return cutOutMm3;
+    }
+
+    /**
+     * How the bearing of a face lies along one of its axes (rule 57).
+     *
+     * @param middleMm of its area, from the middle of the item
+     * @param reachMm from outer edge to outer edge
+     */
+    public record Spread(double middleMm, double reachMm) {}
+
+    /** Of a face that is not bare, along one of its two axes. */
+    public Spread spread(Face face, Axis axis) {
+        FaceRays of = rays.get(face);
+        boolean first = axis == of.first();
+        double cell = first ? of.firstCellMm() : of.secondCellMm();
+        int cells = first ? of.firstCells() : of.secondCells();
+        double sum = 0;
+        long count = 0;
+        int least = cells;
+        int most = -1;
+        for (Run run : runs(face)) {
+            int from = first ? run.firstCell() : run.secondCell();
+            int to = first ? run.firstCell() : run.secondCell() + run.cells() - 1;
+            sum += run.cells() * ((from + to) / 2.0 + 0.5);
+            count += run.cells();
+            least = Math.min(least, from);
+            most = Math.max(most, to);
+        }
+        return new Spread((sum / count - cells / 2.0) * cell, (most + 1 - least) * cell);
+    }
+}

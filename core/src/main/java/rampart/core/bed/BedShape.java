@@ -1,0 +1,120 @@
+package rampart.core.bed;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.Size;
+
+/**
+ * What is cut out of a block of foam, in mm from the middle of the item: x to the right, y to the back, z up. What follows
+ * from it is worked out once, when it is first asked for.
+ */
+public final class BedShape {
+    private static final double LEVEL_FROM = 0.10;
+
+    private final Size size;
+    private final List<BedPart> parts;
+    private final List<BedWell> wells;
+    private final double splitMm;
+    private final double holdDownMm;
+    private final List<Tie> ties;
+    private volatile BedContact contact;
+
+    /**
+     * A bed.
+     *
+     * @param size of the item
+     * @param parts of the item
+     * @param wells left empty
+     * @param splitMm height of the parting plane between base and lid
+     * @param holdDownMm how much the lid presses the strong parts, 0 or more
+     * @param ties bands across the item
+     */
+    public BedShape(
+            Size size, List<BedPart> parts, List<BedWell> wells, double splitMm, double holdDownMm, List<Tie> ties) {
+        this.size = size;
+        this.parts = List.copyOf(parts);
+        this.wells = List.copyOf(wells);
+        this.splitMm = splitMm;
+        this.holdDownMm = holdDownMm;
+        this.ties = List.copyOf(ties);
+    }
+
+    public Size size() {
+        return size;
+    }
+
+    public List<BedPart> parts() {
+        return parts;
+    }
+
+    public List<BedWell> wells() {
+        return wells;
+    }
+
+    /** Height of the parting plane between base and lid. */
+    public double splitMm() {
+        return splitMm;
+    }
+
+    /** How much the lid presses the strong parts. */
+    public double holdDownMm() {
+        return holdDownMm;
+    }
+
+    public List<Tie> ties() {
+        return ties;
+    }
+
+    /** Where it bears. */
+    public BedContact contact() {
+        BedContact known = contact;
+        if (known == null) {
+            known = new BedContact(this);
+            contact = known;
+        }
+        return known;
+    }
+
+    /** True where something holds the item down. */
+    public boolean holdsDown() {
+        return holdDownMm > 0 || !ties.isEmpty();
+    }
+
+    /** The least clearance of the strong parts, mm; empty where there is none. */
+    public OptionalDouble leastStrongClearanceMm() {
+        return parts.stream()
+                .filter(BedPart::strong)
+                .mapToDouble(BedPart::clearanceMm)
+                .min();
+    }
+
+    /** What the lid presses with, kPa (rule 54). */
+    public double lidKpa(double squeezeKpa, double topMm) {
+        return squeezeKpa * Math.min(1, holdDownMm / topMm / LEVEL_FROM);
+    }
+
+    /** What holds the item down, N: the lid on what bears on top, and both ends of each tie (rule 54). */
+    public double holdN(double squeezeKpa, double topMm) {
+        double tiesN = ties.stream().mapToDouble(tie -> 2 * tie.tensionN()).sum();
+        return lidKpa(squeezeKpa, topMm) * contact().bearingMm2(Face.TOP) / 1000 + tiesN;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || (other instanceof BedShape that
+                        && size.equals(that.size)
+                        && parts.equals(that.parts)
+                        && wells.equals(that.wells)
+                        && splitMm == that.splitMm
+                        && holdDownMm == that.holdDownMm
+                        && ties.equals(that.ties));
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(size, parts, wells, splitMm, holdDownMm, ties);
+    }
+}

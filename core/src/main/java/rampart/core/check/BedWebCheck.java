@@ -1,0 +1,61 @@
+package rampart.core.check;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.Web;
+import rampart.core.layout.LaidCushion;
+import rampart.core.verdict.Check;
+import rampart.core.verdict.Figure;
+import rampart.core.verdict.Working;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+
+/** The thinnest web of foam between two pockets of a bed (rule 53). */
+final class BedWebCheck implements CheckRule {
+    private static final double LEAST_MM = 12;
+
+    @Override
+    public String id() {
+        return "bed.web";
+    }
+
+    @Override
+    public List<Check> on(EvaluationContext context) {
+        for (LaidCushion cushion : context.layout().cushions()) {
+            Optional<BedShape> bed = cushion.bed();
+            if (bed.isPresent()) {
+                return bed.get()
+                        .contact()
+                        .web()
+                        .map(web -> List.of(check(web, cushion)))
+                        .orElse(List.of());
+            }
+        }
+        return List.of();
+    }
+
+    private static Check check(Web web, LaidCushion cushion) {
+        Supplier<List<Sentence>> because = () -> List.of((web.mm() < LEAST_MM ? Say.BED_WEB_THIN : Say.BED_WEB)
+                .of(Term.name(web.one()), Term.name(web.other()), Quantity.mm(web.mm()), Quantity.wholeMm(LEAST_MM)));
+        Supplier<Working> working = () -> Working.noted(
+                "D = w",
+                List.of(),
+                List.of(
+                        Figure.assumed("w", "least web that stands", LEAST_MM, "mm", "rule 53"),
+                        Figure.law("L", "thinnest web of this bed", web.mm(), "mm")));
+        return Check.judged(
+                "bed.web",
+                "Web between two pockets",
+                Check.Where.layer(cushion.layer()),
+                LEAST_MM,
+                OptionalDouble.of(web.mm()),
+                "mm",
+                because,
+                working);
+    }
+}

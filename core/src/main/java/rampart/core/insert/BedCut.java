@@ -1,0 +1,109 @@
+package rampart.core.insert;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import rampart.core.bed.BedPart;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.BedWell;
+import rampart.core.geometry.Outline;
+import rampart.core.geometry.Region;
+import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Cuboid;
+
+/**
+ * The openings of a bed, level by level. The item goes into the base from above and the lid comes down over it, so at each
+ * height the base is open for every part that begins at it or below, the lid for every part that ends above it, each with its
+ * clearance; a part that grips is cut so much smaller.
+ *
+ * @param block what it is cut from, in mm from the middle of the item
+ * @param splitMm height at which base and lid part
+ * @param levels base from the bottom up, then the lid
+ */
+public record BedCut(Cuboid block, double splitMm, List<Level> levels) {
+    /** How far a straight line may stray from a rounded corner of an opening, mm. */
+    public static final double TOLERANCE_MM = 0.1;
+
+    /** Levels nearer than this are one, mm. */
+    private static final double SAME_MM = 0.01;
+
+    /** Which half of a bed. */
+    public enum Half {
+        BASE,
+        LID
+    }
+
+    /**
+     * Between two heights the openings stay the same.
+     *
+     * @param open what is cut away; may be nothing
+     */
+    public record Level(Half half, double bottomMm, double topMm, Region open) {
+        public double thicknessMm() {
+            return topMm - bottomMm;
+        }
+    }
+
+    /** Of a bed in its place. */
+    public static BedCut of(LaidCushion cushion) {
+        BedShape bed = cushion.bed().orElseThrow(() -> new IllegalArgumentException("this cushion is no bed"));
+        Cuboid block = BedBlock.of(cushion, bed);
+        double split = Math.max(block.min().zMm(), Math.min(block.max().zMm(), bed.splitMm()));
+        List<Level> levels = new ArrayList<>();
+        levels.addAll(half(bed, Half.BASE, block.min().zMm(), split));
+        levels.addAll(half(bed, Half.LID, split, block.max().zMm()));
+        return new BedCut(block, split, List.copyOf(levels));
+    }
+
+    private static List<Level> half(BedShape bed, Half half, double from, double to) {
+        TreeSet<Double> heights = new TreeSet<>(List.of(from, to));
+        for (BedPart part : bed.parts()) {
+            heights.add(half == Half.BASE ? lowest(part) : highest(part));
+        }
+        for (BedWell well : bed.wells()) {
+            heights.add(well.prism().bottomMm());
+            heights.add(well.prism().topMm());
+        }
+        List<Level> levels = new ArrayList<>();
+        double bottom = from;
+        for (double height : heights) {
+            double top = Math.min(height, to);
+            if (top - bottom > SAME_MM) {
+                levels.add(new Level(half, bottom, top, open(bed, half, (bottom + top) / 2)));
+                bottom = top;
+            }
+        }
+        return levels;
+    }
+
+    private static double lowest(BedPart part) {
+        return part.prism().bottomMm() - Math.max(0, part.clearanceMm());
+    }
+
+    private static double highest(BedPart part) {
+        return part.prism().topMm() + Math.max(0, part.clearanceMm());
+    }
+
+    private static Region open(BedShape bed, Half half, double zMm) {
+        Region open = Region.none();
+        for (BedPart part : bed.parts()) {
+            if (half == Half.BASE ? lowest(part) <= zMm : highest(part) > zMm) {
+                open = open.plus(Region.within(Outline.polygon(part.prism().outline()), TOLERANCE_MM)
+                        .offset(part.clearanceMm(), TOLERANCE_MM));
+            }
+        }
+        for (BedWell well : bed.wells()) {
+            if (well.prism().bottomMm() <= zMm && zMm < well.prism().topMm()) {
+                open = open.plus(Region.within(Outline.polygon(well.prism().outline()), TOLERANCE_MM));
+            }
+        }
+        return open;
+    }
+
+    /** Volume of foam that is cut away, mm3. */
+    public double openMm3() {
+        return levels.stream()
+                .mapToDouble(level -> level.open().areaMm2() * level.thicknessMm())
+                .sum();
+    }
+}

@@ -1,0 +1,131 @@
+package rampart.core.insert;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import rampart.core.bed.BedPart;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.BedWell;
+import rampart.core.bed.Nature;
+import rampart.core.bed.Prism;
+import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.geometry.Region;
+import rampart.core.item.Item;
+import rampart.core.layout.CushionForm;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layer;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Pack;
+import rampart.core.pack.Packs;
+import rampart.core.quantity.Point;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+
+/** The openings of a bed against plain volumes, and that the item goes in. */
+class BedCutTest {
+    private static final Size SIZE = new Size(200, 120, 80);
+
+    private static List<PlanPoint> rectangle(double x1, double y1, double x2, double y2) {
+        return List.of(new PlanPoint(x1, y1), new PlanPoint(x2, y1), new PlanPoint(x2, y2), new PlanPoint(x1, y2));
+    }
+
+    private static LaidCushion laid(Pack pack) {
+        return LayoutWalk.lay(pack.item(), pack.layers(), StandardCatalogue.get())
+                .cushions()
+                .get(0);
+    }
+
+    private static LaidCushion laid(BedShape shape) {
+        return laid(new Pack(
+                Item.plain("it", SIZE, 2, Point.ORIGIN, Packs.bears(80)),
+                Packs.falls(600),
+                List.of(
+                        Layer.Wrap.plain("tissue", 1),
+                        new Layer.Cushion("pe-28", new CushionForm.Bed(shape), SixSided.all(40)),
+                        Layer.Box.made("c-32", 2))));
+    }
+
+    @Test
+    void aBlockIsOpenAsHighAsTheItem() {
+        BedPart body = new BedPart("body", new Prism(rectangle(-100, -60, 100, 60), -40, 40), Nature.STRONG, 0);
+        BedCut cut = BedCut.of(laid(new BedShape(SIZE, List.of(body), List.of(), 0, 0, List.of())));
+        assertThat(cut.block().min()).isEqualTo(new Point(-141, -101, -81));
+        assertThat(cut.block().max()).isEqualTo(new Point(141, 101, 81));
+        assertThat(cut.openMm3()).isCloseTo(SIZE.volumeMm3(), within(1e-6));
+        assertThat(cut.levels()).hasSize(4);
+        assertThat(cut.levels().get(1).open().areaMm2()).isEqualTo(200.0 * 120);
+        assertThat(cut.levels().get(0).open().isEmpty()).isTrue();
+    }
+
+    /** A clearance widens the opening all round and below: the corners round off. */
+    @Test
+    void clearanceIsCutAllRound() {
+        BedPart body = new BedPart("body", new Prism(rectangle(-100, -60, 100, 60), -40, 20), Nature.STRONG, 0);
+        BedPart lens = new BedPart("lens", new Prism(rectangle(-30, -20, 30, 20), 20, 40), Nature.FRAGILE, 10);
+        BedCut cut = BedCut.of(laid(new BedShape(SIZE, List.of(body, lens), List.of(), 20, 0, List.of())));
+        BedCut.Level lid = cut.levels().stream()
+                .filter(level -> level.half() == BedCut.Half.LID)
+                .findFirst()
+                .orElseThrow();
+        assertThat(lid.topMm()).isEqualTo(50);
+        double rounded = 60 * 40 + 2 * 10 * (60 + 40) + Math.PI * 100;
+        assertThat(lid.open().areaMm2()).isCloseTo(rounded, within(rounded * 0.005));
+    }
+
+    /** What stands at a height has passed every height above it in the base, and below it in the lid. */
+    @Test
+    void theItemGoesIn() {
+        Random random = new Random(11);
+        for (int i = 0; i < 40; i++) {
+            Pack pack = Packs.bedded(random);
+            LaidCushion cushion = laid(pack);
+            BedShape bed = cushion.bed().orElseThrow();
+            for (BedCut.Level level : BedCut.of(cushion).levels()) {
+                for (BedPart part : bed.parts()) {
+                    boolean passes = level.half() == BedCut.Half.BASE
+                            ? part.prism().bottomMm() < level.topMm() - 0.02
+                            : part.prism().topMm() > level.bottomMm() + 0.02;
+                    if (passes && part.clearanceMm() >= 0) {
+                        Region region =
+                                Region.within(Outline.polygon(part.prism().outline()), 0.1);
+                        assertThat(level.open().plus(region).areaMm2())
+                                .isCloseTo(level.open().areaMm2(), within(1e-6));
+                    }
+                }
+            }
+        }
+    }
+
+    /** Never less than what the rays say is not foam: closing may open more, never less. */
+    @Test
+    void theOpeningsHoldTheItemAndItsWells() {
+        Random random = new Random(12);
+        for (int i = 0; i < 40; i++) {
+            LaidCushion cushion = laid(Packs.bedded(random));
+            BedShape bed = cushion.bed().orElseThrow();
+            double grip = bed.parts().stream().anyMatch(part -> part.clearanceMm() < 0) ? 0.9 : 0.98;
+            assertThat(BedCut.of(cushion).openMm3()).isGreaterThan(bed.contact().cutOutMm3() * grip);
+        }
+    }
+
+    @Test
+    void sheetsStandForTheHeightsNearestToThem() {
+        BedPart body = new BedPart("body", new Prism(rectangle(-100, -60, 100, 60), -40, 40), Nature.STRONG, 0);
+        BedWell across = new BedWell("across", new Prism(rectangle(-141, -10, 141, 10), -40, 81));
+        List<BedWell> wells = new ArrayList<>(List.of(across));
+        SheetStack stack =
+                SheetStack.of(BedCut.of(laid(new BedShape(SIZE, List.of(body), wells, 0, 0, List.of()))), 20);
+        assertThat(stack.sheets()).hasSize(8);
+        assertThat(stack.sheets().get(0).open().isEmpty()).isTrue();
+        assertThat(stack.sheets().get(1).pieces()).isEqualTo(1);
+        assertThat(stack.sheets().get(3).pieces())
+                .as("cut through from end to end")
+                .isEqualTo(2);
+    }
+}

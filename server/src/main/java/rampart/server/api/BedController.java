@@ -1,0 +1,41 @@
+package rampart.server.api;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Pack;
+import rampart.formats.pack.PackFile;
+import rampart.formats.view.BedView;
+import rampart.server.messages.Message;
+
+/** Beds as they are cut; nothing is stored. */
+@RestController
+class BedController {
+    private final Catalogue catalogue;
+
+    BedController(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /** The openings of the pack's bed, level by level, and where it bears. */
+    @PostMapping(
+            path = "/api/beds",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    BedView bed(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+        PackFile read = PackFile.read(file);
+        Pack pack = read.pack();
+        return LayoutWalk.layUndrawn(pack.item(), pack.layers(), read.catalogue(catalogue)).cushions().stream()
+                .filter(cushion -> cushion.bed().isPresent())
+                .findFirst()
+                .map((LaidCushion bed) -> BedView.of(bed))
+                .orElseThrow(() -> new ApiException(Message.NO_BED));
+    }
+}

@@ -1,0 +1,76 @@
+import type { CushionLayer, PackFile } from '../api/client';
+
+export type Bed = NonNullable<CushionLayer['bed']>;
+export type Part = Bed['parts'][number];
+export type Well = NonNullable<Bed['wells']>[number];
+export type Place = [number, number];
+/** A part or a well, by its list and its place in it. */
+export type Pocket = { list: 'parts' | 'wells'; index: number };
+
+/** The layer of a pack that is a bed, or could be one: the first round the item but for wraps, if it is a cushion. */
+export function bedLayer(pack: PackFile): number | null {
+  const index = pack.layers.findIndex((layer) => layer.kind !== 'wrap');
+  return pack.layers[index]?.kind === 'cushion' ? index : null;
+}
+
+export function bedOf(pack: PackFile): Bed | null {
+  const index = bedLayer(pack);
+  const layer = index === null ? undefined : pack.layers[index];
+  return layer?.kind === 'cushion' && layer.form === 'bed' ? (layer.bed ?? null) : null;
+}
+
+export function pocketOf(bed: Bed, { list, index }: Pocket): Part | Well | undefined {
+  return bed[list]?.[index];
+}
+
+export function places(pocket: Part | Well): Place[] {
+  return pocket.outlineMm as Place[];
+}
+
+/** To a tenth: what a ruler shows and a knife keeps. */
+export function tenth(mm: number): number {
+  return Math.round(mm * 10) / 10;
+}
+
+export function rectangle(width: number, depth: number, [x, y]: Place = [0, 0]): Place[] {
+  return [
+    [x - width / 2, y - depth / 2],
+    [x + width / 2, y - depth / 2],
+    [x + width / 2, y + depth / 2],
+    [x - width / 2, y + depth / 2]
+  ];
+}
+
+/** A circle as straight lines that stray less than a tenth from it up to a radius of 80 mm. */
+export function circle(diameter: number, [x, y]: Place = [0, 0], corners = 64): Place[] {
+  return Array.from({ length: corners }, (_, i): Place => {
+    const angle = (2 * Math.PI * i) / corners;
+    return [x + (diameter / 2) * Math.cos(angle), y + (diameter / 2) * Math.sin(angle)];
+  });
+}
+
+export function middle(of: Place[]): Place {
+  const xs = of.map((p) => p[0]);
+  const ys = of.map((p) => p[1]);
+  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+}
+
+export function movedBy(of: Place[], dx: number, dy: number): Place[] {
+  return of.map(([x, y]) => [tenth(x + dx), tenth(y + dy)]);
+}
+
+/** Another place between this one and the next. */
+export function withPlaceAfter(of: Place[], index: number): Place[] {
+  const [ax, ay] = of[index]!;
+  const [bx, by] = of[(index + 1) % of.length]!;
+  return of.toSpliced(index + 1, 0, [tenth((ax + bx) / 2), tenth((ay + by) / 2)]);
+}
+
+/** Three places are the least. */
+export function withoutPlace(of: Place[], index: number): Place[] {
+  return of.length > 3 ? of.toSpliced(index, 1) : of;
+}
+
+export function pathOf(of: number[][], x: (mm: number) => number, y: (mm: number) => number): string {
+  return of.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p[0]!).toFixed(2)} ${y(p[1]!).toFixed(2)}`).join('') + 'Z';
+}
