@@ -36,6 +36,7 @@ final class WallSearch {
 
     private static final int LEAST_BLOCK = 4;
     private static final int MOST_BLOCK = 128;
+    private static final int HEAVY_AT_ONCE = 16;
 
     /** Checks that another carton round the same cushions may settle otherwise. */
     private static final Set<String> OF_THE_CARTON = Set.of("board.limits", "stack", "lift", "fit", "movement");
@@ -54,6 +55,9 @@ final class WallSearch {
     private final Set<String> failed = Collections.synchronizedSet(new HashSet<>());
 
     private final Holds.FailedInTime failedInTime = new Holds.FailedInTime();
+
+    /** Walls that hold at first look and have to be worked in time. */
+    private final List<Standing> heavy = new ArrayList<>();
 
     private long considered;
     private long evaluated;
@@ -104,6 +108,7 @@ final class WallSearch {
                 frame(frame);
             }
         }
+        inTime();
         return objective.best();
     }
 
@@ -195,7 +200,11 @@ final class WallSearch {
         int size = LEAST_BLOCK;
         for (int from = 0; from < trials.size(); from += size) {
             size = from == 0 ? LEAST_BLOCK : Math.min(MOST_BLOCK, 2 * size);
-            block(frame, trials.subList(from, Math.min(trials.size(), from + size)));
+            heavy.addAll(block(frame, trials.subList(from, Math.min(trials.size(), from + size))));
+            // One that holds may end a search for the smallest; a front of many can wait until all cores have work.
+            if (!objective.comparesMargins() || heavy.size() >= HEAVY_AT_ONCE) {
+                inTime();
+            }
         }
     }
 
@@ -340,36 +349,47 @@ final class WallSearch {
         return enough;
     }
 
-    /**
-     * All at once but for those whose boxes are heavy: they go on a few at a time, since working a fall in time is a hundred
-     * times as dear as asking whether a wall is still wanted.
-     */
-    private void block(Frame frame, List<Trial> trials) {
+    /** Takes those that hold; those whose boxes are heavy are left for later. */
+    private List<Standing> block(Frame frame, List<Trial> trials) {
         List<Standing> standing = trials.parallelStream()
                 .map(trial -> atFirstLook(frame, trial))
                 .flatMap(Optional::stream)
                 .toList();
-        take(frame, standing.stream().filter(s -> !s.heavy()).toList());
-        List<Standing> heavy = standing.stream().filter(Standing::heavy).toList();
-        for (int from = 0; from < heavy.size(); from += LEAST_BLOCK) {
-            take(frame, heavy.subList(from, Math.min(heavy.size(), from + LEAST_BLOCK)));
-        }
+        standing.parallelStream()
+                .filter(one -> !one.heavy())
+                .map(one -> found(frame, one))
+                .toList()
+                .forEach(found -> found.ifPresent(objective::offer));
         evaluated += trials.size();
+        return standing.stream().filter(Standing::heavy).toList();
     }
 
-    private void take(Frame frame, List<Standing> all) {
-        all.parallelStream().map(one -> found(frame, one)).toList().forEach(found -> found.ifPresent(objective::offer));
+    /**
+     * Works in time what has been left for later, one by one on all cores, each taken at once: that is a hundred times as dear
+     * as asking whether a wall is still wanted.
+     */
+    private void inTime() {
+        heavy.parallelStream().forEach(one -> found(one.frame(), one).ifPresent(this::offer));
+        heavy.clear();
+    }
+
+    private void offer(Found found) {
+        synchronized (objective) {
+            objective.offer(found);
+        }
     }
 
     /** A wall that holds at first look. */
-    private record Standing(Trial trial, List<Layer> layers, EvaluationContext context) {
+    private record Standing(Frame frame, Trial trial, List<Layer> layers, EvaluationContext context) {
         boolean heavy() {
             return context.heavyBoxes();
         }
     }
 
     private int needed(Frame frame, Trial trial) {
-        return objective.neededPercent(frame.nested(), frame.volumeMm3(), trial.cost, trial.massKg, trial.order);
+        synchronized (objective) {
+            return objective.neededPercent(frame.nested(), frame.volumeMm3(), trial.cost, trial.massKg, trial.order);
+        }
     }
 
     private Optional<Standing> atFirstLook(Frame frame, Trial trial) {
@@ -388,7 +408,7 @@ final class WallSearch {
         EvaluationContext context = EvaluationContext.atFirstLook(new Pack(item, journey, layers), catalogue);
         Optional<String> failing = Holds.atFirstLook(context, forgiven, needed / 100.0);
         failing.ifPresent(check -> fails(trial, check, needed));
-        return failing.isPresent() ? Optional.empty() : Optional.of(new Standing(trial, layers, context));
+        return failing.isPresent() ? Optional.empty() : Optional.of(new Standing(frame, trial, layers, context));
     }
 
     private void fails(Trial trial, String check, int needed) {
