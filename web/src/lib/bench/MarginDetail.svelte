@@ -48,7 +48,9 @@
 
 <div class="detail">
   <p>{check.because}</p>
-  {#if curve}<Curve {curve} />{/if}
+  {#if check.curve}<div class="curve">
+      {#if curve}<Curve {curve} />{/if}
+    </div>{/if}
   {#if !bench.readOnly && (check.status === 'breaks' || check.status === 'thin')}<RemedyList {bench} {check} />{/if}
   <details>
     <summary>The working</summary>
@@ -83,6 +85,10 @@
 </div>
 
 <style>
+  /* As high as what comes, so that nothing below it moves from under a pointer. */
+  .curve {
+    min-height: 12.25rem;
+  }
   .detail {
     margin: 0 0 0.5rem;
     padding: 0.5rem 0.75rem;
