@@ -44,7 +44,7 @@ public final class Screenshots {
             browser.picture(target.resolve("bench-corner-night.png"));
             browser.see("[aria-label='Change to day']").click();
             browser.driver()
-                    .findElement(By.cssSelector("section[aria-labelledby='margins-title'] li:nth-child(2) button"))
+                    .findElement(By.cssSelector("section[aria-labelledby='margins-title'] [data-line^='drop']"))
                     .click();
             browser.see("figure svg path.curve");
             browser.picture(target.resolve("bench-margin.png"));
