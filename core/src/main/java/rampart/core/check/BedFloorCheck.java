@@ -32,16 +32,11 @@ final class BedFloorCheck implements CheckRule {
 
     @Override
     public List<Check> on(EvaluationContext context) {
-        for (LaidCushion cushion : context.layout().cushions()) {
-            Optional<BedShape> bed = cushion.bed();
-            if (bed.isPresent()) {
-                return least(cushion, bed.get())
-                        .map(least -> check(least, cushion))
-                        .map(List::of)
-                        .orElse(List.of());
-            }
-        }
-        return List.of();
+        return context.layout()
+                .bed()
+                .flatMap(cushion -> least(cushion, cushion.bed().orElseThrow()).map(least -> check(least, cushion)))
+                .map(List::of)
+                .orElse(List.of());
     }
 
     private static Optional<Least> least(LaidCushion cushion, BedShape bed) {

@@ -2,7 +2,6 @@ package rampart.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.bed.BedShape;
@@ -28,13 +27,13 @@ final class BedHoldCheck implements CheckRule {
 
     @Override
     public List<Check> on(EvaluationContext context) {
-        for (LaidCushion cushion : context.layout().cushions()) {
-            Optional<BedShape> bed = cushion.bed();
-            if (bed.isPresent() && bed.get().holdsDown()) {
-                return List.of(check(cushion, bed.get(), context.pack().item().massKg()));
-            }
-        }
-        return List.of();
+        double massKg = context.pack().item().massKg();
+        return context.layout()
+                .bed()
+                .filter(cushion -> cushion.bed().orElseThrow().holdsDown())
+                .map(cushion -> check(cushion, cushion.bed().orElseThrow(), massKg))
+                .map(List::of)
+                .orElse(List.of());
     }
 
     private static Check check(LaidCushion cushion, BedShape bed, double massKg) {

@@ -65,16 +65,12 @@ final class BedReachCheck implements CheckRule {
 
     @Override
     public List<Check> on(EvaluationContext context) {
-        for (LaidCushion cushion : context.layout().cushions()) {
-            Optional<BedShape> bed = cushion.bed();
-            if (bed.isPresent()) {
-                return worst(context, cushion, bed.get())
-                        .map(reach -> check(reach, cushion))
-                        .map(List::of)
-                        .orElse(List.of());
-            }
-        }
-        return List.of();
+        return context.layout()
+                .bed()
+                .flatMap(cushion ->
+                        worst(context, cushion, cushion.bed().orElseThrow()).map(reach -> check(reach, cushion)))
+                .map(List::of)
+                .orElse(List.of());
     }
 
     private Optional<Reach> worst(EvaluationContext context, LaidCushion cushion, BedShape bed) {

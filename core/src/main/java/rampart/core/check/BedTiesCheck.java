@@ -1,7 +1,6 @@
 package rampart.core.check;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.bed.BedShape;
@@ -24,13 +23,12 @@ final class BedTiesCheck implements CheckRule {
 
     @Override
     public List<Check> on(EvaluationContext context) {
-        for (LaidCushion cushion : context.layout().cushions()) {
-            Optional<BedShape> bed = cushion.bed();
-            if (bed.isPresent() && !bed.get().ties().isEmpty()) {
-                return List.of(check(cushion, bed.get()));
-            }
-        }
-        return List.of();
+        return context.layout()
+                .bed()
+                .filter(cushion -> !cushion.bed().orElseThrow().ties().isEmpty())
+                .map(cushion -> check(cushion, cushion.bed().orElseThrow()))
+                .map(List::of)
+                .orElse(List.of());
     }
 
     private static Check check(LaidCushion cushion, BedShape bed) {

@@ -1,10 +1,8 @@
 package rampart.core.check;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
-import rampart.core.bed.BedShape;
 import rampart.core.bed.Web;
 import rampart.core.layout.LaidCushion;
 import rampart.core.verdict.Check;
@@ -26,17 +24,11 @@ final class BedWebCheck implements CheckRule {
 
     @Override
     public List<Check> on(EvaluationContext context) {
-        for (LaidCushion cushion : context.layout().cushions()) {
-            Optional<BedShape> bed = cushion.bed();
-            if (bed.isPresent()) {
-                return bed.get()
-                        .contact()
-                        .web()
-                        .map(web -> List.of(check(web, cushion)))
-                        .orElse(List.of());
-            }
-        }
-        return List.of();
+        return context.layout()
+                .bed()
+                .flatMap(cushion -> cushion.bed().orElseThrow().contact().web().map(web -> check(web, cushion)))
+                .map(List::of)
+                .orElse(List.of());
     }
 
     private static Check check(Web web, LaidCushion cushion) {

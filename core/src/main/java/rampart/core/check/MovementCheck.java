@@ -1,6 +1,7 @@
 package rampart.core.check;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.bed.BedShape;
@@ -33,11 +34,10 @@ public final class MovementCheck implements CheckRule {
         }
         // Less than no play is none, in stock cartons too: one that is too small breaks by its fit.
         double slack = Math.max(0, loosest.largestSlackMm());
-        for (LaidCushion cushion : context.layout().cushions()) {
-            double play = cushion.bed().map(MovementCheck::playMm).orElse(0.0);
-            if (play > slack) {
-                return List.of(check(cushion.layer(), play, "bed"));
-            }
+        Optional<LaidCushion> bed = context.layout().bed();
+        double play = bed.map(cushion -> playMm(cushion.bed().orElseThrow())).orElse(0.0);
+        if (play > slack) {
+            return List.of(check(bed.orElseThrow().layer(), play, "bed"));
         }
         boolean outer = loosest.layer() == context.layout().outer().layer();
         return List.of(check(loosest.layer(), slack, outer ? "outer carton" : "inner box"));

@@ -5,9 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import rampart.core.box.Carton;
+import rampart.core.insert.BedBlock;
 import rampart.core.layout.ContactPatch;
-import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layout;
@@ -15,8 +16,6 @@ import rampart.core.layout.Solid;
 import rampart.core.material.Foam;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
-import rampart.core.quantity.SixSided;
-import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 
 /**
@@ -74,7 +73,7 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
                                 full -> drawn(layout, cushion),
                                 pads -> pads(cushion),
                                 corners -> drawn(layout, cushion),
-                                bed -> block(cushion, bed)));
+                                bed -> block(cushion)));
             }
         }
         List<Fill> fills = layout.cushions().stream()
@@ -110,19 +109,16 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
         return pieces;
     }
 
-    /** The block that a bed is cut from, base and lid. */
-    private static List<Piece> block(LaidCushion cushion, CushionForm.Bed bed) {
-        SixSided mm = cushion.thicknessMm();
-        Size outer = cushion.outside();
-        double split = bed.shape().splitMm() + bed.shape().size().heightMm() / 2;
-        double wraps =
-                outer.heightMm() - mm.top() - mm.bottom() - bed.shape().size().heightMm();
-        double base = mm.bottom() + wraps / 2 + split;
-        double one = Math.max(outer.lengthMm(), outer.widthMm());
-        double other = Math.min(outer.lengthMm(), outer.widthMm());
-        return List.of(
-                new Piece(cushion.layer(), 1, List.of(Face.BOTTOM), one, other, base, List.of()),
-                new Piece(cushion.layer(), 1, List.of(Face.TOP), one, other, outer.heightMm() - base, List.of()));
+    /** The block that a bed is cut from: base and lid, where they part within it. */
+    private static List<Piece> block(LaidCushion cushion) {
+        BedBlock block = BedBlock.of(cushion);
+        double one = Math.max(cushion.outside().lengthMm(), cushion.outside().widthMm());
+        double other = Math.min(cushion.outside().lengthMm(), cushion.outside().widthMm());
+        return Stream.of(
+                        new Piece(cushion.layer(), 1, List.of(Face.BOTTOM), one, other, block.baseMm(), List.of()),
+                        new Piece(cushion.layer(), 1, List.of(Face.TOP), one, other, block.lidMm(), List.of()))
+                .filter(piece -> piece.thicknessMm() > 0)
+                .toList();
     }
 
     private static List<Piece> pads(LaidCushion cushion) {

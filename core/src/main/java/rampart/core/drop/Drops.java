@@ -274,13 +274,7 @@ public final class Drops {
 
     /** The bed on this face; empty where the pack has none, or it is bare there. */
     private Optional<BedShape> bed(Face struck) {
-        for (LaidCushion cushion : layout.cushions()) {
-            Optional<BedShape> bed = cushion.bed();
-            if (bed.isPresent() && cushion.cushions(struck)) {
-                return bed;
-            }
-        }
-        return Optional.empty();
+        return layout.bed().filter(cushion -> cushion.cushions(struck)).flatMap(LaidCushion::bed);
     }
 
     /** How far off the middle of what bears it the item's mass is along this axis, over its reach (rules 19 and 57). */

@@ -46,9 +46,10 @@ public record BedCut(Cuboid block, double splitMm, List<Level> levels) {
 
     /** Of a bed in its place. */
     public static BedCut of(LaidCushion cushion) {
-        BedShape bed = cushion.bed().orElseThrow(() -> new IllegalArgumentException("this cushion is no bed"));
-        Cuboid block = BedBlock.of(cushion, bed);
-        double split = Math.max(block.min().zMm(), Math.min(block.max().zMm(), bed.splitMm()));
+        BedBlock of = BedBlock.of(cushion);
+        BedShape bed = cushion.bed().orElseThrow();
+        Cuboid block = of.at();
+        double split = of.splitMm();
         List<Level> levels = new ArrayList<>();
         levels.addAll(half(bed, Half.BASE, block.min().zMm(), split));
         levels.addAll(half(bed, Half.LID, split, block.max().zMm()));

@@ -1,6 +1,7 @@
 package rampart.core.layout;
 
 import java.util.List;
+import java.util.Optional;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
@@ -21,6 +22,16 @@ public record Layout(
         SixSided distanceMm,
         List<Wall> walls,
         List<Solid> solids) {
+
+    /** The cushion that is a bed; empty where the item lies in none. */
+    public Optional<LaidCushion> bed() {
+        for (LaidCushion cushion : cushions) {
+            if (cushion.bed().isPresent()) {
+                return Optional.of(cushion);
+            }
+        }
+        return Optional.empty();
+    }
 
     public LaidBox outer() {
         return boxes.get(boxes.size() - 1);

@@ -128,4 +128,15 @@ class BedCutTest {
                 .as("cut through from end to end")
                 .isEqualTo(2);
     }
+
+    /** A parting plane above the block leaves no lid to cut, and none on the list of pieces. */
+    @Test
+    void aPlaneOutsideTheBlockMakesOneHalfOfIt() {
+        BedPart body = new BedPart("body", new Prism(rectangle(-100, -60, 100, 60), -40, 40), Nature.STRONG, 0);
+        LaidCushion cushion = laid(new BedShape(SIZE, List.of(body), List.of(), 900, 0, List.of()));
+        assertThat(BedBlock.of(cushion).splitMm()).isEqualTo(81);
+        assertThat(BedBlock.of(cushion).baseMm()).isEqualTo(162);
+        assertThat(BedBlock.of(cushion).lidMm()).isZero();
+        assertThat(BedCut.of(cushion).levels()).noneMatch(level -> level.half() == BedCut.Half.LID);
+    }
 }

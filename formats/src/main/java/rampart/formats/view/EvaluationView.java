@@ -70,11 +70,7 @@ public record EvaluationView(
                 evaluation.checks().stream().map(c -> CheckView.of(c, wording)).toList(),
                 drops,
                 layout.solids().stream().map(SolidView::of).toList(),
-                layout.cushions().stream()
-                        .filter(c -> c.bed().isPresent())
-                        .findFirst()
-                        .map(SpringsView::of)
-                        .orElse(null));
+                layout.bed().map(SpringsView::of).orElse(null));
     }
 
     /** A box layer in its place. */

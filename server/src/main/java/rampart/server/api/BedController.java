@@ -6,7 +6,6 @@ import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.core.layout.LaidCushion;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
@@ -32,10 +31,9 @@ class BedController {
     BedView bed(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
         PackFile read = PackFile.read(file);
         Pack pack = read.pack();
-        return LayoutWalk.layUndrawn(pack.item(), pack.layers(), read.catalogue(catalogue)).cushions().stream()
-                .filter(cushion -> cushion.bed().isPresent())
-                .findFirst()
-                .map((LaidCushion bed) -> BedView.of(bed))
+        return LayoutWalk.layUndrawn(pack.item(), pack.layers(), read.catalogue(catalogue))
+                .bed()
+                .map(BedView::of)
                 .orElseThrow(() -> new ApiException(Message.NO_BED));
     }
 }
