@@ -115,7 +115,11 @@ public final class Springs {
     }
 
     private double stress(double u) {
-        if (u <= share) {
+        return stress(u, u <= share);
+    }
+
+    private double stress(double u, boolean inRamp) {
+        if (inRamp) {
             double part = u / share;
             return exponent == 1 ? rise * part : rise * part * part;
         }
@@ -143,6 +147,25 @@ public final class Springs {
         double load = 0;
         for (int i = 0; i < count; i++) {
             load += weight[i] * stress(q * perTravel[i]);
+        }
+        return load;
+    }
+
+    /** q where spring i comes to the end of its ramp; infinite where it is not pressed at all. */
+    public double rampEnd(int i) {
+        return share / perTravel[i];
+    }
+
+    /**
+     * Force over the stress a at this q, m2, with each spring on the one branch of its law, which is smooth beyond its
+     * end too.
+     *
+     * @param inRamp per spring, whether it is in its ramp
+     */
+    public double loadM2(double q, boolean[] inRamp) {
+        double load = 0;
+        for (int i = 0; i < count; i++) {
+            load += weight[i] * stress(q * perTravel[i], inRamp[i]);
         }
         return load;
     }

@@ -1,7 +1,6 @@
 package rampart.core.simulation;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
@@ -13,17 +12,15 @@ import org.hipparchus.ode.events.ODEEventDetector;
 import org.hipparchus.ode.events.ODEEventHandler;
 import rampart.core.quantity.Units;
 
-/**
- * Whether each spring of a falling column is pressed further than ever or has turned, what forces follow from that, and
- * what ends it.
- */
+/** How the springs of a falling column are pressed, what forces follow from that, and what ends it. */
 final class Contacts {
-    private static final double CHECK_EVERY_S = 1e-3;
+    /** Once a step: what happens twice within one has a turn of its spring between, where all are looked at again. */
+    private static final double CHECK_EVERY_S = Double.POSITIVE_INFINITY;
 
     /** Turns are placed to this time, far under what a pulse of milliseconds can show. */
     private static final double EVENT_S = 1e-12;
 
-    /** A turn is looked for this little beyond its point, so that no stretch begins on the point that ended the last. */
+    /** An event is looked for this little beyond its point, so that no stretch begins on the point that ended the last. */
     private static final double APART_MPS = 1e-9;
 
     private static final double APART_M = 1e-13;
@@ -31,8 +28,7 @@ final class Contacts {
     private final FallingColumn column;
     private final int n;
     private final double gravity;
-    private final boolean[] pressing;
-    private final double[] most;
+    private final List<Contact> contacts;
     private boolean rebounding;
 
     /** The floor is touched: nothing is pressed yet. */
@@ -40,9 +36,7 @@ final class Contacts {
         this.column = column;
         this.n = column.bodies();
         this.gravity = gravity ? Units.STANDARD_GRAVITY : 0;
-        this.pressing = new boolean[n];
-        this.most = new double[n];
-        Arrays.fill(pressing, true);
+        this.contacts = column.springs().stream().map(Contact::new).toList();
     }
 
     private double travel(double[] state, int k) {
@@ -54,9 +48,7 @@ final class Contacts {
     }
 
     private double force(double[] state, int k) {
-        Spring spring = column.springs().get(k);
-        double travel = travel(state, k);
-        return pressing[k] ? spring.pressed(travel) : spring.released(travel, most[k]);
+        return contacts.get(k).forceN(travel(state, k));
     }
 
     /** Velocities, then accelerations toward the floor. */
@@ -79,19 +71,19 @@ final class Contacts {
 
     /** Travel of every layer, innermost first. */
     double[] travelsM(double[] state) {
-        return ofLayers((spring, k) -> spring.travelsM(Math.max(0, travel(state, k)), most[k], pressing[k]));
+        return ofLayers((contact, k) -> contact.travelsM(travel(state, k)));
     }
 
     /** The greatest travel of every layer, innermost first. */
     double[] greatestTravelsM() {
-        return ofLayers((spring, k) -> spring.travelsM(most[k], most[k], true));
+        return ofLayers((contact, k) -> contact.greatestTravelsM());
     }
 
-    private double[] ofLayers(BiFunction<Spring, Integer, double[]> travels) {
+    private double[] ofLayers(BiFunction<Contact, Integer, double[]> travels) {
         double[] all = new double[column.layerCount()];
         int at = 0;
         for (int k = 0; k < n; k++) {
-            double[] some = travels.apply(column.springs().get(k), k);
+            double[] some = travels.apply(contacts.get(k), k);
             System.arraycopy(some, 0, all, at, some.length);
             at += some.length;
         }
@@ -102,11 +94,7 @@ final class Contacts {
     double absorbedJ(double[] state) {
         double sum = 0;
         for (int k = 0; k < n; k++) {
-            Spring spring = column.springs().get(k);
-            double travel = Math.max(0, travel(state, k));
-            sum += pressing[k] || most[k] == 0
-                    ? spring.absorbedJ(travel)
-                    : spring.absorbedJ(most[k]) - spring.returnedJ(travel, most[k]);
+            sum += contacts.get(k).absorbedJ(travel(state, k));
         }
         return sum;
     }
@@ -118,28 +106,13 @@ final class Contacts {
     boolean over(double[] state) {
         boolean up = state[n] < 0;
         rebounding |= up;
-        return rebounding && (!up || everyCushionHasLetGo(state));
+        return rebounding && (!up || contacts.stream().allMatch(Contact::letGoOf));
     }
 
-    private boolean everyCushionHasLetGo(double[] state) {
-        for (int k = 0; k < n; k++) {
-            if (travel(state, k) > 0) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** Turns each spring that has come to its turn. */
+    /** Each spring that has come to a turn or a bend goes over to what holds from there. */
     void settle(double[] state) {
         for (int k = 0; k < n; k++) {
-            double travel = travel(state, k);
-            if (pressing[k] && speed(state, k) <= 0) {
-                most[k] = Math.max(0, travel);
-                pressing[k] = false;
-            } else if (!pressing[k] && travel >= most[k] && speed(state, k) > 0) {
-                pressing[k] = true;
-            }
+            contacts.get(k).settle(travel(state, k), speed(state, k));
         }
     }
 
@@ -148,19 +121,39 @@ final class Contacts {
         List<ODEEventDetector> all = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             int k = i;
-            if (pressing[k]) {
-                all.add(new Detector(y -> speed(y, k) + APART_MPS, false));
+            Contact contact = contacts.get(k);
+            double mostM = contact.mostM();
+            double letGoM = contact.letGoM();
+            if (!contact.pressed()) {
+                // Nothing ends there, but all are looked at: a spring that is pressed again for less than a step is
+                // seen.
+                all.add(new Detector(y -> speed(y, k), Ends.NEVER));
+            }
+            if (contact.pressed()) {
+                all.add(new Detector(y -> speed(y, k) + APART_MPS, Ends.FALLING));
+                double bendM = contact.nextBendM();
+                if (Double.isFinite(bendM)) {
+                    all.add(new Detector(y -> travel(y, k) - bendM - APART_M, Ends.RISING));
+                }
+            } else if (contact.letGoOf()) {
+                all.add(new Detector(y -> travel(y, k) - letGoM - APART_M, Ends.RISING));
             } else {
-                all.add(new Detector(y -> travel(y, k) - most[k] - APART_M, true));
-                all.add(new Detector(y -> travel(y, k) + APART_M, false));
+                all.add(new Detector(y -> travel(y, k) - mostM - APART_M, Ends.RISING));
+                all.add(new Detector(y -> travel(y, k) - letGoM + APART_M, Ends.FALLING));
             }
         }
-        all.add(new Detector(y -> y[n] - APART_MPS, true));
+        all.add(new Detector(y -> y[n] - APART_MPS, Ends.RISING));
         return all;
     }
 
-    /** Stops where a function of the state passes zero in one direction. */
-    private record Detector(ToDoubleFunction<double[]> function, boolean rising) implements ODEEventDetector {
+    private enum Ends {
+        RISING,
+        FALLING,
+        NEVER
+    }
+
+    /** Looks for where a function of the state passes zero, and stops there if it does so in this direction. */
+    private record Detector(ToDoubleFunction<double[]> function, Ends ends) implements ODEEventDetector {
         @Override
         public AdaptableInterval getMaxCheckInterval() {
             return (state, forward) -> CHECK_EVERY_S;
@@ -178,7 +171,8 @@ final class Contacts {
 
         @Override
         public ODEEventHandler getHandler() {
-            return (state, detector, increasing) -> increasing == rising ? Action.STOP : Action.CONTINUE;
+            return (state, detector, increasing) ->
+                    ends == (increasing ? Ends.RISING : Ends.FALLING) ? Action.STOP : Action.CONTINUE;
         }
 
         @Override

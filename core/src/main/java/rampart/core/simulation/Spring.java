@@ -8,10 +8,28 @@ interface Spring {
     /** Rebound of every material: it returns the square of this of what it absorbed (assumed). */
     double REBOUND = 0.5;
 
+    double[] NO_BENDS = {};
+
     /** Force at this travel while it is pressed further than ever before; 0 at and below no travel. */
     double pressed(double travelM);
 
-    /** Force at this travel after it was pressed as far as {@code mostM}; 0 at and below no travel. */
+    /** Where {@link #pressed} bends, rising: between two bends it is smooth. */
+    default double[] bendsM() {
+        return NO_BENDS;
+    }
+
+    /**
+     * The same on the law that holds after so many of the {@link #bendsM} and is carried on smoothly beyond the next: a
+     * step of an integrator may look past a bend before the bend is found.
+     */
+    default double pressed(double travelM, int bendsPassed) {
+        return pressed(travelM);
+    }
+
+    /**
+     * Force at this travel after it was pressed as far as {@code mostM}; 0 at and below no travel. Beyond
+     * {@code mostM} it is pressed again: an integrator may look there, but not stay.
+     */
     double released(double travelM, double mostM);
 
     /** Energy absorbed on the way to this travel. */

@@ -1,5 +1,7 @@
 package rampart.core.simulation;
 
+import java.util.Arrays;
+import java.util.stream.IntStream;
 import rampart.core.cushion.DropLayer;
 import rampart.core.cushion.Springs;
 import rampart.core.material.CushionLaw;
@@ -15,6 +17,9 @@ final class Stage implements Spring {
 
     private static final double N_PER_KN = 1000;
 
+    /** The released law, a steep power, is carried on to this power of e times the peak: a finite force to look at. */
+    private static final double FARTHEST_LOOK = 40;
+
     private final double[] areaM2;
     private final double[] thicknessM;
     private final double[] strainPerM;
@@ -24,6 +29,10 @@ final class Stage implements Spring {
     private final double scale;
 
     private final double solidM;
+    private final double[] bendsM;
+
+    /** Whether each spring is in its ramp, after so many bends. */
+    private final boolean[][] inRamp;
 
     /** What is known of the release from one greatest travel, which is asked for again and again. */
     private double knownMostM = Double.NaN;
@@ -47,6 +56,19 @@ final class Stage implements Spring {
         this.springs = new Springs(areaM2, thicknessM, along, law.ramp());
         this.scale = law.aKpa() * law.bPerKpa();
         this.solidM = law.lockUpStrain() / steepest * NEARLY_SOLID;
+        double[] bends = IntStream.range(0, n)
+                .mapToDouble(springs::rampEnd)
+                .filter(Double::isFinite)
+                .sorted()
+                .distinct()
+                .toArray();
+        this.bendsM = Arrays.stream(bends).map(q -> q / scale).toArray();
+        this.inRamp = new boolean[bends.length + 1][n];
+        for (int passed = 0; passed <= bends.length; passed++) {
+            for (int i = 0; i < n; i++) {
+                inRamp[passed][i] = passed == 0 || springs.rampEnd(i) > bends[passed - 1];
+            }
+        }
         this.peakN = new double[n];
         this.exponent = new double[n];
     }
@@ -62,6 +84,19 @@ final class Stage implements Spring {
             load += springs.stiffnessM(within * scale) * (travelM - solidM) * scale;
         }
         return N_PER_KN * law.aKpa() * load;
+    }
+
+    @Override
+    public double[] bendsM() {
+        return bendsM.clone();
+    }
+
+    @Override
+    public double pressed(double travelM, int bendsPassed) {
+        if (travelM <= 0 || travelM > solidM) {
+            return pressed(travelM);
+        }
+        return N_PER_KN * law.aKpa() * springs.loadM2(travelM * scale, inRamp[bendsPassed]);
     }
 
     /** Travel at which it bears this force. */
@@ -86,7 +121,13 @@ final class Stage implements Spring {
 
     @Override
     public double absorbedJ(double travelM) {
-        return travelM <= 0 ? 0 : N_PER_KN / law.bPerKpa() * springs.energyVolumeM3(Math.min(travelM, solidM) * scale);
+        if (travelM <= 0) {
+            return 0;
+        }
+        double energy = N_PER_KN / law.bPerKpa() * springs.energyVolumeM3(Math.min(travelM, solidM) * scale);
+        // Beyond, the force goes on straight: its mean over the rest.
+        double beyond = travelM - solidM;
+        return beyond > 0 ? energy + (pressed(solidM) + pressed(travelM)) / 2 * beyond : energy;
     }
 
     @Override
@@ -94,15 +135,11 @@ final class Stage implements Spring {
         if (travelM <= 0 || mostM <= 0) {
             return 0;
         }
-        if (travelM > mostM) {
-            // An integrator's trial step may look past the turn, where the law goes on.
-            return pressed(travelM);
-        }
         turnAt(mostM);
         double force = 0;
         double logarithm = Math.log(travelM / mostM);
         for (int i = 0; i < peakN.length; i++) {
-            force += peakN[i] * Math.exp(exponent[i] * logarithm);
+            force += peakN[i] * Math.exp(Math.min(exponent[i] * logarithm, FARTHEST_LOOK));
         }
         return force;
     }
