@@ -39,7 +39,7 @@
 
 <div class="on-screen">
   <Head compact>
-    <h1 class="max-w-md min-w-0 truncate font-semibold">{paper?.title ?? ''}, page</h1>
+    <h1 class="gives max-w-md truncate font-semibold">{paper?.title ?? ''}, page</h1>
     <a class="plain-button" href="/packs/{id}">Back to the bench</a>
     <span class="grow"></span>
     <span role="group" aria-label="Unit of length" class="flex">

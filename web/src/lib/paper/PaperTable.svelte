@@ -37,15 +37,19 @@
   th {
     font-weight: 400;
     text-align: left;
-    /* The words of a head are ours and short. */
-    overflow-wrap: normal;
   }
   td,
   th {
     padding: 0.4mm 3mm 0.4mm 0;
     border-top: 1px solid var(--color-base-300);
     vertical-align: top;
+  }
+  td {
+    /* A long name breaks where it must; the words of a head are ours and short. */
     overflow-wrap: anywhere;
+  }
+  td + td:not(.number) {
+    min-width: 6.5em;
   }
   .number {
     text-align: right;

@@ -78,6 +78,19 @@
     border-bottom: 2px solid var(--color-base-content);
     background: var(--color-base-200);
   }
+  /* One line where there is room for one: what is named there gives way, not the signs. */
+  @media (min-width: 75rem) {
+    .head {
+      flex-wrap: nowrap;
+    }
+  }
+  .head :global(> *) {
+    flex-shrink: 0;
+  }
+  .head :global(> .gives) {
+    min-width: 5rem;
+    flex-shrink: 1;
+  }
   .mark {
     display: flex;
     align-items: center;
