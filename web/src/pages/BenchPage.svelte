@@ -169,7 +169,7 @@
 <Head compact>
   {#if bench}
     <h1 class="gives max-w-56 truncate font-semibold" title={bench.pack.name}>{bench.pack.name}</h1>
-    <span class="gives quiet truncate text-xs" role="status" title={REMEMBER} data-saving={bench.saving.kind}
+    <span class="quiet max-w-40 text-xs" role="status" title={REMEMBER} data-saving={bench.saving.kind}
       >{bench.revision === null
         ? 'draft'
         : `${bench.changedSinceRevision ? 'changed since' : 'as in'} revision ${bench.revision}`}, {saving}</span

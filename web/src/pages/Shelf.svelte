@@ -249,7 +249,7 @@
             <p>{sizeText(card.outsideMm)}, {mass(card.grossMassKg)}</p>
           {/if}
           {#if card.note}<p class="note truncate" title={card.note}>{card.note}</p>{/if}
-          <p class="quiet text-xs">
+          <p class="saved quiet truncate text-xs">
             {card.revision === null ? 'draft' : `revision ${card.revision}`}, {card.savedBy}, {dayAndClock(
               card.savedAt
             )}
@@ -353,6 +353,10 @@
   }
   input.name:hover {
     background: var(--color-base-200);
+  }
+  .saved {
+    /* The tools lie beside it. */
+    padding-right: 6.25rem;
   }
   .tools {
     position: absolute;

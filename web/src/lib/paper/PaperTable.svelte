@@ -37,6 +37,8 @@
   th {
     font-weight: 400;
     text-align: left;
+    /* The words of a head are ours and short. */
+    overflow-wrap: normal;
   }
   td,
   th {
@@ -45,7 +47,7 @@
     vertical-align: top;
   }
   td {
-    /* A long name breaks where it must; the words of a head are ours and short. */
+    /* A long name breaks where it must. */
     overflow-wrap: anywhere;
   }
   td + td:not(.number) {

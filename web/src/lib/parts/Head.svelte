@@ -88,7 +88,7 @@
     flex-shrink: 0;
   }
   .head :global(> .gives) {
-    min-width: 5rem;
+    min-width: 7rem;
     flex-shrink: 1;
   }
   .mark {
