@@ -1,12 +1,14 @@
 package rampart.core.insert;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.TreeSet;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
 import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Cuboid;
@@ -99,6 +101,27 @@ public record BedCut(Cuboid block, double splitMm, List<Level> levels) {
             }
         }
         return open;
+    }
+
+    /** The block from above. */
+    public Region blockFromAbove() {
+        return Region.within(
+                Outline.polygon(List.of(
+                        new PlanPoint(block.min().xMm(), block.min().yMm()),
+                        new PlanPoint(block.max().xMm(), block.min().yMm()),
+                        new PlanPoint(block.max().xMm(), block.max().yMm()),
+                        new PlanPoint(block.min().xMm(), block.max().yMm()))),
+                TOLERANCE_MM);
+    }
+
+    /** Levels of one half from the parting plane outward, as they are cut; none where it has no height. */
+    public List<Level> fromTheFace(Half half) {
+        List<Level> of = new ArrayList<>(
+                levels.stream().filter(level -> level.half() == half).toList());
+        if (half == Half.BASE) {
+            Collections.reverse(of);
+        }
+        return of;
     }
 
     /** Volume of foam that is cut away, mm3. */

@@ -2,64 +2,70 @@ package rampart.core.insert;
 
 import java.util.ArrayList;
 import java.util.List;
-import rampart.core.geometry.Outline;
-import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 import rampart.core.quantity.Require;
 
 /**
- * A bed as a stack of sheets of one thickness, glued: each sheet has its own openings, and what is not a whole number of
- * sheets high is rounded to the nearest.
+ * A bed as a stack of sheets of one thickness, glued: each sheet has its own openings, counted from the parting plane
+ * outward, so that depths are right at the face and what is not a whole number of sheets high shows on the outside.
  *
- * @param sheets base from the bottom up, then the lid from below up
+ * @param pieces base, then lid, each from the parting plane outward
+ * @param baseRestMm by how much the sheets of the base are short of its height; below 0 where they are over
+ * @param lidRestMm the same of the lid
+ * @param depthErrorMm how far the depth of an opening is off at most, since it ends where a sheet ends
+ * @param cutAwayMm3 foam that is cut out of the sheets
  */
-public record SheetStack(double sheetMm, List<Sheet> sheets) {
-    /**
-     * One sheet.
-     *
-     * @param number within its half, from 1 at the bottom
-     * @param open what is cut away
-     * @param foam what is left
-     */
-    public record Sheet(BedCut.Half half, int number, Region open, Region foam) {
-        /** A sheet that falls apart has more than one piece to place; one that is cut away whole has none. */
-        public int pieces() {
-            return foam.pieces();
-        }
+public record SheetStack(
+        double sheetMm,
+        List<CutPiece> pieces,
+        double baseRestMm,
+        double lidRestMm,
+        double depthErrorMm,
+        double cutAwayMm3) {
+    public SheetStack {
+        pieces = List.copyOf(pieces);
     }
 
     /** @throws IllegalArgumentException if the sheet is not thicker than nothing */
-    public static SheetStack of(BedCut cut, double sheetMm) {
+    public static SheetStack of(BedCut cut, double sheetMm, TurnEdge edge, CutTool tool) {
         Require.positive(sheetMm, "thickness of the sheet in mm");
-        Region block = Region.within(
-                Outline.rectangle(
-                        new PlanPoint(
-                                (cut.block().min().xMm() + cut.block().max().xMm()) / 2,
-                                (cut.block().min().yMm() + cut.block().max().yMm()) / 2),
-                        cut.block().max().xMm() - cut.block().min().xMm(),
-                        cut.block().max().yMm() - cut.block().min().yMm(),
-                        0),
-                BedCut.TOLERANCE_MM);
-        List<Sheet> sheets = new ArrayList<>();
+        List<CutPiece> pieces = new ArrayList<>();
+        double[] rest = new double[BedCut.Half.values().length];
+        double error = 0;
+        double away = 0;
         for (BedCut.Half half : BedCut.Half.values()) {
-            List<BedCut.Level> levels =
-                    cut.levels().stream().filter(level -> level.half() == half).toList();
+            List<BedCut.Level> levels = cut.fromTheFace(half);
             if (levels.isEmpty()) {
                 continue;
             }
-            double from = levels.get(0).bottomMm();
-            double to = levels.get(levels.size() - 1).topMm();
-            int count = (int) Math.max(1, Math.round((to - from) / sheetMm));
+            PieceMaker maker = new PieceMaker(cut, half, edge, tool);
+            double height =
+                    levels.stream().mapToDouble(BedCut.Level::thicknessMm).sum();
+            int count = (int) Math.max(1, Math.round(height / sheetMm));
+            rest[half.ordinal()] = height - count * sheetMm;
             for (int i = 0; i < count; i++) {
-                double middle = from + (i + 0.5) * (to - from) / count;
-                Region open = levels.stream()
-                        .filter(level -> level.bottomMm() <= middle && middle < level.topMm())
-                        .findFirst()
-                        .map(BedCut.Level::open)
-                        .orElse(Region.none());
-                sheets.add(new Sheet(half, i + 1, open, block.minus(open)));
+                Region open = openAt(levels, Math.min((i + 0.5) * sheetMm, height * (1 - 1e-9)));
+                away += open.areaMm2() * sheetMm;
+                pieces.add(maker.piece(i + 1, count, sheetMm, List.of(new PieceMaker.Depth(sheetMm, open))));
+            }
+            double depth = 0;
+            for (BedCut.Level level : levels.subList(0, levels.size() - 1)) {
+                depth += level.thicknessMm();
+                error = Math.max(error, Math.abs(depth - sheetMm * Math.round(depth / sheetMm)));
             }
         }
-        return new SheetStack(sheetMm, List.copyOf(sheets));
+        return new SheetStack(
+                sheetMm, pieces, rest[BedCut.Half.BASE.ordinal()], rest[BedCut.Half.LID.ordinal()], error, away);
+    }
+
+    private static Region openAt(List<BedCut.Level> levels, double depthMm) {
+        double to = 0;
+        for (BedCut.Level level : levels) {
+            to += level.thicknessMm();
+            if (depthMm < to) {
+                return level.open();
+            }
+        }
+        return Region.none();
     }
 }

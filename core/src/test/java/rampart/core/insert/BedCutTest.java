@@ -3,13 +3,11 @@ package rampart.core.insert;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
-import rampart.core.bed.BedWell;
 import rampart.core.bed.Nature;
 import rampart.core.bed.Prism;
 import rampart.core.geometry.Outline;
@@ -29,19 +27,19 @@ import rampart.core.quantity.Size;
 
 /** The openings of a bed against plain volumes, and that the item goes in. */
 class BedCutTest {
-    private static final Size SIZE = new Size(200, 120, 80);
+    static final Size SIZE = new Size(200, 120, 80);
 
-    private static List<PlanPoint> rectangle(double x1, double y1, double x2, double y2) {
+    static List<PlanPoint> rectangle(double x1, double y1, double x2, double y2) {
         return List.of(new PlanPoint(x1, y1), new PlanPoint(x2, y1), new PlanPoint(x2, y2), new PlanPoint(x1, y2));
     }
 
-    private static LaidCushion laid(Pack pack) {
+    static LaidCushion laid(Pack pack) {
         return LayoutWalk.lay(pack.item(), pack.layers(), StandardCatalogue.get())
                 .cushions()
                 .get(0);
     }
 
-    private static LaidCushion laid(BedShape shape) {
+    static LaidCushion laid(BedShape shape) {
         return laid(new Pack(
                 Item.plain("it", SIZE, 2, Point.ORIGIN, Packs.bears(80)),
                 Packs.falls(600),
@@ -112,21 +110,6 @@ class BedCutTest {
             double grip = bed.parts().stream().anyMatch(part -> part.clearanceMm() < 0) ? 0.9 : 0.98;
             assertThat(BedCut.of(cushion).openMm3()).isGreaterThan(bed.contact().cutOutMm3() * grip);
         }
-    }
-
-    @Test
-    void sheetsStandForTheHeightsNearestToThem() {
-        BedPart body = new BedPart("body", new Prism(rectangle(-100, -60, 100, 60), -40, 40), Nature.STRONG, 0);
-        BedWell across = new BedWell("across", new Prism(rectangle(-141, -10, 141, 10), -40, 81));
-        List<BedWell> wells = new ArrayList<>(List.of(across));
-        SheetStack stack =
-                SheetStack.of(BedCut.of(laid(new BedShape(SIZE, List.of(body), wells, 0, 0, List.of()))), 20);
-        assertThat(stack.sheets()).hasSize(8);
-        assertThat(stack.sheets().get(0).open().isEmpty()).isTrue();
-        assertThat(stack.sheets().get(1).pieces()).isEqualTo(1);
-        assertThat(stack.sheets().get(3).pieces())
-                .as("cut through from end to end")
-                .isEqualTo(2);
     }
 
     /** A parting plane above the block leaves no lid to cut, and none on the list of pieces. */

@@ -1,0 +1,35 @@
+package rampart.core.insert;
+
+import java.util.List;
+
+/**
+ * One piece as it lies while it is cut: the face that meets the other half up, base with the item's left at the left and
+ * its front in front, the lid turned over. Its lower left corner is at 0, 0.
+ *
+ * @param number within its half, from 1 at the parting plane outward
+ * @param count pieces of this half
+ * @param widthMm to the right
+ * @param depthMm away from whoever cuts
+ * @param loose pieces that fall free of each other and are laid in one by one; 1 where it hangs together
+ */
+public record CutPiece(
+        BedCut.Half half,
+        int number,
+        int count,
+        double widthMm,
+        double depthMm,
+        double thicknessMm,
+        int loose,
+        List<CutLine> lines) {
+    public CutPiece {
+        lines = List.copyOf(lines);
+    }
+
+    /** Lengths of all lines, mm: what a machine travels while it cuts. */
+    public double pathMm() {
+        return lines.stream()
+                .filter(line -> line.work() != CutLine.Work.MARK)
+                .mapToDouble(line -> line.outline().lengthMm())
+                .sum();
+    }
+}

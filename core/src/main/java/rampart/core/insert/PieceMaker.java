@@ -1,0 +1,72 @@
+package rampart.core.insert;
+
+import java.util.ArrayList;
+import java.util.List;
+import rampart.core.geometry.Bounds;
+import rampart.core.geometry.Outline;
+import rampart.core.geometry.Region;
+
+/** Lays the pieces of one half as they are cut. */
+final class PieceMaker {
+    private final Region block;
+    private final BedCut.Half half;
+    private final TurnEdge edge;
+    private final CutTool tool;
+    private final Bounds bounds;
+
+    PieceMaker(BedCut cut, BedCut.Half half, TurnEdge edge, CutTool tool) {
+        this.block = cut.blockFromAbove();
+        this.half = half;
+        this.edge = edge;
+        this.tool = tool;
+        this.bounds = turned(block.outlines().get(0)).bounds();
+    }
+
+    private Outline turned(Outline outline) {
+        return half == BedCut.Half.LID ? edge.turned(outline) : outline;
+    }
+
+    private Outline laid(Outline outline) {
+        return turned(outline).moved(-bounds.minXMm(), -bounds.minYMm());
+    }
+
+    /** A piece that is cut through to its outer edge, then to each depth, deepest first. */
+    CutPiece piece(int number, int count, double thicknessMm, List<Depth> depths) {
+        List<CutLine> lines = new ArrayList<>();
+        Region through = Region.none();
+        for (Depth depth : depths) {
+            Region open = tool.relieved(depth.open());
+            Region path = tool.pathWithin(open);
+            boolean cut = depth.goesThrough(thicknessMm);
+            double to = cut ? thicknessMm : depth.depthMm();
+            if (cut) {
+                through = through.plus(open);
+            }
+            add(lines, cut ? CutLine.Work.CUT : CutLine.Work.POCKET, to, path.outlines());
+            add(lines, cut ? CutLine.Work.CUT : CutLine.Work.ISLAND, to, path.holes());
+        }
+        add(lines, CutLine.Work.CUT, thicknessMm, tool.pathRound(block).outlines());
+        return new CutPiece(
+                half,
+                number,
+                count,
+                bounds.widthMm(),
+                bounds.heightMm(),
+                thicknessMm,
+                block.minus(through).pieces(),
+                lines);
+    }
+
+    private void add(List<CutLine> lines, CutLine.Work work, double depthMm, List<Outline> outlines) {
+        outlines.forEach(outline -> lines.add(new CutLine(work, depthMm, laid(outline))));
+    }
+
+    /** What is open down to a depth below the face. */
+    record Depth(double depthMm, Region open) {
+        private static final double SAME_MM = 1e-6;
+
+        boolean goesThrough(double thicknessMm) {
+            return depthMm > thicknessMm - SAME_MM;
+        }
+    }
+}

@@ -1,0 +1,200 @@
+package rampart.core.insert;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static rampart.core.insert.BedCutTest.SIZE;
+import static rampart.core.insert.BedCutTest.laid;
+import static rampart.core.insert.BedCutTest.rectangle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import rampart.core.bed.BedPart;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.BedWell;
+import rampart.core.bed.Nature;
+import rampart.core.bed.Prism;
+import rampart.core.geometry.Bounds;
+import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.geometry.Region;
+import rampart.core.layout.LaidCushion;
+import rampart.core.pack.Packs;
+import rampart.core.quantity.Size;
+
+/** A bed in pieces: out of sheets, out of the solid, with kerf and relief, the lid turned over. */
+class CutPiecesTest {
+    private static final BedPart BODY =
+            new BedPart("body", new Prism(rectangle(-100, -60, 100, 60), -40, 40), Nature.STRONG, 0);
+
+    private static BedCut cut(List<BedPart> parts, BedWell... wells) {
+        return BedCut.of(laid(new BedShape(SIZE, parts, List.of(wells), 0, 0, List.of())));
+    }
+
+    @Test
+    void sheetsAreCountedFromTheFaceOutward() {
+        BedWell across = new BedWell("across", new Prism(rectangle(-141, -10, 141, 10), -40, 81));
+        SheetStack stack = SheetStack.of(cut(List.of(BODY), across), 20, TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(stack.pieces()).hasSize(8);
+        // The block is 81 mm to each side of the parting plane, with the tissue: four sheets and one millimetre.
+        assertThat(stack.baseRestMm()).isEqualTo(1);
+        assertThat(stack.lidRestMm()).isEqualTo(1);
+        assertThat(stack.depthErrorMm()).isZero();
+        List<CutPiece> base = stack.pieces().subList(0, 4);
+        assertThat(base).extracting(CutPiece::number).containsExactly(1, 2, 3, 4);
+        assertThat(base).extracting(CutPiece::loose).containsExactly(2, 2, 1, 1);
+        assertThat(base.get(3).lines()).hasSize(1);
+        assertThat(stack.cutAwayMm3()).isGreaterThan(20 * 4 * 200 * 120);
+        // In sheets of 50 mm: two to a half would be 100 mm, 19 too many; an opening of 40 mm ends at 50.
+        SheetStack thick = SheetStack.of(cut(List.of(BODY)), 50, TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(thick.baseRestMm()).isEqualTo(-19);
+        assertThat(thick.depthErrorMm()).isEqualTo(10);
+    }
+
+    /** What stands to the right of the item lies to the left in a lid that is turned over its side. */
+    @Test
+    void theLidLiesTurnedOver() {
+        BedPart knob = new BedPart("knob", new Prism(rectangle(50, 20, 90, 50), 40, 60), Nature.STRONG, 0);
+        BedShape shape = new BedShape(new Size(200, 120, 120), List.of(BODY, knob), List.of(), 45, 0, List.of());
+        BedCut cut = BedCut.of(laid(shape));
+        for (TurnEdge edge : TurnEdge.values()) {
+            CutPiece lid = BlockCut.of(cut, edge, CutTool.KNIFE).pieces().get(1);
+            assertThat(lid.half()).isEqualTo(BedCut.Half.LID);
+            CutLine pocket = lid.lines().get(0);
+            assertThat(pocket.work()).isEqualTo(CutLine.Work.POCKET);
+            assertThat(pocket.depthMm()).isEqualTo(15);
+            Bounds at = pocket.outline().bounds();
+            double x = edge == TurnEdge.SIDE ? lid.widthMm() / 2 - 90 : lid.widthMm() / 2 + 50;
+            double y = edge == TurnEdge.SIDE ? lid.depthMm() / 2 + 20 : lid.depthMm() / 2 - 50;
+            assertThat(at.minXMm()).isCloseTo(x, within(1e-9));
+            assertThat(at.minYMm()).isCloseTo(y, within(1e-9));
+            assertThat(edge.turned(edge.turned(pocket.outline()))).isEqualTo(pocket.outline());
+        }
+    }
+
+    @Test
+    void aBlockIsCutFromItsFaceLevelByLevel() {
+        BedPart foot = new BedPart("foot", new Prism(rectangle(-80, -40, -40, 0), -60, -40), Nature.STRONG, 0);
+        BedCut cut =
+                BedCut.of(laid(new BedShape(new Size(200, 120, 120), List.of(BODY, foot), List.of(), 0, 0, List.of())));
+        BlockCut block = BlockCut.of(cut, TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(block.glueMm2()).isZero();
+        List<BlockCut.Step> base = block.steps().stream()
+                .filter(step -> step.half() == BedCut.Half.BASE)
+                .toList();
+        assertThat(base).extracting(BlockCut.Step::toMm).containsExactly(40.0, 60.0);
+        assertThat(base).extracting(BlockCut.Step::knifeMm).containsExactly(40.0, 20.0);
+        assertThat(base).noneMatch(BlockCut.Step::through);
+        CutPiece piece = block.pieces().get(0);
+        assertThat(piece.lines()).extracting(CutLine::depthMm).containsExactly(60.0, 40.0, piece.thicknessMm());
+        assertThat(piece.pathMm()).isCloseTo(2 * (40 + 40) + 2 * (200 + 120) + 2 * (282 + 202), within(1e-9));
+    }
+
+    /** A well that is wider below than above cannot be reached from the face: the block is split there and glued. */
+    @Test
+    void whatTheKnifeDoesNotReachIsSplitAndGlued() {
+        BedWell wide = new BedWell("wide", new Prism(rectangle(-120, -80, 120, 80), -60, -50));
+        BlockCut block = BlockCut.of(cut(List.of(BODY), wide), TurnEdge.SIDE, CutTool.KNIFE);
+        List<CutPiece> base = block.pieces().stream()
+                .filter(piece -> piece.half() == BedCut.Half.BASE)
+                .toList();
+        assertThat(base).extracting(CutPiece::thicknessMm).containsExactly(50.0, 31.0);
+        assertThat(block.glueMm2()).isCloseTo(282.0 * 202 - 240 * 160, within(1e-6));
+        // The upper slab has the body's opening 40 mm deep and foam under it; the lower one the well from its own face.
+        assertThat(block.steps().get(1).toMm()).isEqualTo(10);
+    }
+
+    /** Openings right through make a frame, and what stands free in one falls out as a piece of its own. */
+    @Test
+    void throughCutsAndIslands() {
+        BedWell round = new BedWell("round", new Prism(rectangle(-120, -80, 120, -70), -81, 81));
+        BlockCut block = BlockCut.of(cut(List.of(BODY), round), TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(block.steps()).anyMatch(BlockCut.Step::through);
+        assertThat(block.pieces().get(0).lines())
+                .filteredOn(l -> l.work() == CutLine.Work.CUT)
+                .hasSize(2);
+    }
+
+    @Test
+    void halfTheKerfLiesOnEitherSide() {
+        CutTool saw = new CutTool(2, 0);
+        Region opening = Region.within(Outline.polygon(rectangle(0, 0, 100, 60)), 0.1);
+        assertThat(saw.pathWithin(opening).areaMm2()).isCloseTo(98 * 58, within(1e-6));
+        double corners = (4 - Math.PI) * 1;
+        assertThat(saw.pathRound(opening).areaMm2()).isCloseTo(102 * 62 - corners, within(0.1));
+        assertThat(saw.pathWithin(Region.within(Outline.polygon(rectangle(0, 0, 1.5, 60)), 0.1))
+                        .isEmpty())
+                .isTrue();
+        assertThatThrownBy(() -> new CutTool(11, 0)).hasMessageContaining("11").hasMessageContaining("10");
+    }
+
+    /** A cutter of that radius, led along inside the relieved opening, takes out all that was to be open. */
+    @Test
+    void aRoundCutterTakesOutEveryCorner() {
+        Random random = new Random(5);
+        CutTool router = new CutTool(0, 3);
+        for (int i = 0; i < 40; i++) {
+            for (BedCut.Level level : BedCut.of(laidRandom(random)).levels()) {
+                Region open = level.open();
+                Region cut = router.relieved(open).offset(-3, 0.02).offset(3.02, 0.02);
+                assertThat(open.minus(router.relieved(open)).areaMm2()).isLessThan(1e-6);
+                Region left = open.minus(cut);
+                // What is narrower than the cutter stays; of the rest no more than slivers in blunt corners.
+                Region reachable = open.offset(-3, 0.02).offset(9, 0.02);
+                assertThat(left.common(reachable).areaMm2()).isLessThan(1 + open.areaMm2() * 2e-3);
+            }
+        }
+        Region square = Region.within(Outline.polygon(rectangle(0, 0, 50, 50)), 0.1);
+        assertThat(square.minus(square.offset(-3, 0.02).offset(3, 0.02)).areaMm2())
+                .as("full corners without a relief")
+                .isGreaterThan(7);
+        assertThat(square.minus(router.relieved(square).offset(-3, 0.02).offset(3.02, 0.02))
+                        .areaMm2())
+                .isLessThan(0.1);
+    }
+
+    private static LaidCushion laidRandom(Random random) {
+        return BedCutTest.laid(Packs.bedded(random));
+    }
+
+    /** Every piece of a random bed lies within its sheet, in sheets and out of the solid. */
+    @Test
+    void everyLineLiesOnItsPiece() {
+        Random random = new Random(6);
+        for (int i = 0; i < 30; i++) {
+            BedCut cut = BedCut.of(laidRandom(random));
+            List<CutPiece> pieces = new ArrayList<>(
+                    BlockCut.of(cut, TurnEdge.FRONT, CutTool.KNIFE).pieces());
+            pieces.addAll(SheetStack.of(cut, 25, TurnEdge.SIDE, CutTool.KNIFE).pieces());
+            for (CutPiece piece : pieces) {
+                assertThat(piece.widthMm()).isPositive();
+                assertThat(piece.lines()
+                                .get(piece.lines().size() - 1)
+                                .outline()
+                                .bounds()
+                                .minXMm())
+                        .isCloseTo(0, within(1e-9));
+                for (CutLine line : piece.lines()) {
+                    assertThat(line.depthMm()).isGreaterThan(0).isLessThanOrEqualTo(piece.thicknessMm() + 1e-9);
+                }
+            }
+            double height = BlockCut.of(cut, TurnEdge.FRONT, CutTool.KNIFE).pieces().stream()
+                    .mapToDouble(CutPiece::thicknessMm)
+                    .sum();
+            assertThat(height)
+                    .isCloseTo(cut.block().max().zMm() - cut.block().min().zMm(), within(1e-6));
+        }
+    }
+
+    /** The lower left corner of a piece is where its drawing begins. */
+    @Test
+    void aPieceBeginsAtItsCorner() {
+        CutPiece piece = BlockCut.of(cut(List.of(BODY)), TurnEdge.SIDE, CutTool.KNIFE)
+                .pieces()
+                .get(0);
+        Outline edge = piece.lines().get(piece.lines().size() - 1).outline();
+        assertThat(edge.corners()).contains(new PlanPoint(0, 0));
+    }
+}
