@@ -83,13 +83,13 @@
     .head {
       flex-wrap: nowrap;
     }
-  }
-  .head :global(> *) {
-    flex-shrink: 0;
-  }
-  .head :global(> .gives) {
-    min-width: 7rem;
-    flex-shrink: 1;
+    .head :global(> *) {
+      flex-shrink: 0;
+    }
+    .head :global(> .gives) {
+      min-width: 7rem;
+      flex-shrink: 1;
+    }
   }
   .mark {
     display: flex;
