@@ -92,6 +92,11 @@ need_pdf_readers() {
     install_packages "readers for the PDF files we write" poppler-utils
 }
 
+need_drawing_readers() {
+  /usr/bin/python3 -c 'import ezdxf' 2>/dev/null ||
+    install_packages "a reader for the DXF files we write" python3 python3-ezdxf
+}
+
 # Faces for scripts that the application's own do not have, on the PDF page.
 need_fonts() {
   [ -f /usr/share/fonts/truetype/dejavu/DejaVuSans.ttf ] && [ -f /usr/share/fonts/truetype/droid/DroidSansFallbackFull.ttf ] ||

@@ -13,6 +13,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /** A part of the plane within flattened outlines: one piece, several or none, with holes or without. */
 public final class Region {
@@ -84,6 +85,15 @@ public final class Region {
                         BufferParameters.CAP_ROUND,
                         BufferParameters.JOIN_ROUND,
                         BufferParameters.DEFAULT_MITRE_LIMIT)));
+    }
+
+    /**
+     * The same with fewer places: none strays farther than this from where it was, pieces and holes stay apart.
+     *
+     * @param toleranceMm Douglas and Peucker's distance
+     */
+    public Region simplified(double toleranceMm) {
+        return new Region(TopologyPreservingSimplifier.simplify(geometry, toleranceMm));
     }
 
     public double areaMm2() {

@@ -69,7 +69,7 @@ public record Segment(PlanPoint from, PlanPoint to, double bulge) {
     }
 
     /** Places along it, its end left out, so near that straight lines between them stay within the tolerance. */
-    Stream<PlanPoint> flattened(double toleranceMm) {
+    public Stream<PlanPoint> flattened(double toleranceMm) {
         if (straight()) {
             return Stream.of(from);
         }

@@ -3,7 +3,8 @@ package rampart.formats.paper;
 /** Sizes of paper. */
 public enum Paper {
     a4(210, 297),
-    letter(215.9, 279.4);
+    letter(215.9, 279.4),
+    a3(297, 420);
 
     private final double widthMm;
     private final double heightMm;

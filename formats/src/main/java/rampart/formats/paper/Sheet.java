@@ -52,7 +52,8 @@ final class Sheet implements Closeable {
         }
     }
 
-    private void leaf() throws IOException {
+    /** Begins a new leaf. */
+    void leaf() throws IOException {
         if (stream != null) {
             stream.close();
         }

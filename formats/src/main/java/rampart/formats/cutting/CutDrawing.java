@@ -1,0 +1,87 @@
+package rampart.formats.cutting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import rampart.core.geometry.Outline;
+import rampart.core.insert.BedCut;
+import rampart.core.insert.CutLine;
+import rampart.core.insert.CutPiece;
+
+/**
+ * One piece to cut, at true size in mm from its lower left corner, x to the right and y away.
+ *
+ * @param file name for a file of it, without an ending
+ * @param title what it is, as a person says it
+ * @param layers one for each kind of work and each depth
+ * @param texts what is written on it
+ */
+public record CutDrawing(
+        String file, String title, double widthMm, double heightMm, List<Layer> layers, List<Text> texts) {
+    /** Layer of texts. */
+    public static final String MARKING = "mark";
+
+    public CutDrawing {
+        layers = List.copyOf(layers);
+        texts = List.copyOf(texts);
+    }
+
+    /**
+     * Lines with the same work.
+     *
+     * @param name such as {@code cut} or {@code pocket-40}, depth in mm
+     */
+    public record Layer(String name, CutLine.Work work, double depthMm, List<Outline> outlines) {
+        public Layer {
+            outlines = List.copyOf(outlines);
+        }
+    }
+
+    /** Words at a place; it begins there and stands this high. */
+    public record Text(double xMm, double yMm, double heightMm, String words) {}
+
+    /** Of a piece of a bed. */
+    public static CutDrawing of(CutPiece piece) {
+        String half = piece.half() == BedCut.Half.BASE ? "base" : "lid";
+        Map<String, Layer> layers = new LinkedHashMap<>();
+        for (CutLine line : piece.lines()) {
+            String name = layerName(line.work(), line.depthMm());
+            Layer before = layers.get(name);
+            List<Outline> outlines = new ArrayList<>(before == null ? List.of() : before.outlines());
+            outlines.add(line.outline());
+            layers.put(name, new Layer(name, line.work(), line.depthMm(), outlines));
+        }
+        return new CutDrawing(
+                half + "-" + piece.number() + "-of-" + piece.count(),
+                title(piece, half),
+                piece.widthMm(),
+                piece.depthMm(),
+                List.copyOf(layers.values()),
+                List.of());
+    }
+
+    private static String title(CutPiece piece, String half) {
+        String which = piece.count() == 1
+                ? half
+                : half + ", piece " + piece.number() + " of " + piece.count() + " from the face outward";
+        return which + ", " + figure(piece.thicknessMm()) + " mm thick"
+                + (piece.half() == BedCut.Half.LID ? ", as it lies turned over" : "");
+    }
+
+    private static String layerName(CutLine.Work work, double depthMm) {
+        return switch (work) {
+            case CUT -> "cut";
+            case POCKET -> "pocket-" + figure(depthMm);
+            case ISLAND -> "island-" + figure(depthMm);
+            case MARK -> MARKING;
+        };
+    }
+
+    /** To a tenth, without one where it is whole. */
+    static String figure(double mm) {
+        double tenth = Math.round(mm * 10) / 10.0;
+        return tenth == Math.rint(tenth) ? Long.toString(Math.round(tenth)) : String.format(Locale.ROOT, "%.1f", tenth);
+    }
+}

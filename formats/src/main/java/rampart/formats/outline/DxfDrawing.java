@@ -1,0 +1,317 @@
+package rampart.formats.outline;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.geometry.Segment;
+
+/**
+ * Curves of a DXF text file (published group codes): lines, polylines of both kinds with bulges, arcs, circles, ellipses and
+ * splines. Blocks are not taken apart.
+ */
+final class DxfDrawing {
+    private static final int CLOSED = 1;
+    private static final int MOST_DEGREE = 10;
+
+    /** Units by their code in $INSUNITS. */
+    private static Optional<FileUnit> unitOf(int code) {
+        return switch (code) {
+            case 1 -> Optional.of(FileUnit.IN);
+            case 2 -> Optional.of(FileUnit.FT);
+            case 4 -> Optional.of(FileUnit.MM);
+            case 5 -> Optional.of(FileUnit.CM);
+            case 6 -> Optional.of(FileUnit.M);
+            default -> Optional.empty();
+        };
+    }
+
+    private record Group(int code, String value, int line) {
+        double number() {
+            try {
+                double number = Double.parseDouble(value.strip());
+                if (Double.isFinite(number)) {
+                    return number;
+                }
+            } catch (NumberFormatException e) {
+                // Told below, with the line.
+            }
+            throw new RefusedDrawingException("line " + line + " of the DXF file must be a number, not '"
+                    + (value.length() > 40 ? value.substring(0, 40) + "..." : value) + "'");
+        }
+
+        boolean is(String entity) {
+            return code == 0 && entity.equals(value);
+        }
+    }
+
+    private final List<Group> groups;
+    private final DrawnCurves.Collector collector = new DrawnCurves.Collector();
+    private double scale = 1;
+
+    private DxfDrawing(List<Group> groups) {
+        this.groups = groups;
+    }
+
+    static DrawnCurves read(byte[] file, Optional<FileUnit> asked) {
+        DxfDrawing drawing = new DxfDrawing(groups(new String(file, StandardCharsets.ISO_8859_1)));
+        Optional<FileUnit> stated = drawing.unit();
+        FileUnit unit = asked.or(() -> stated).orElse(FileUnit.MM);
+        drawing.scale = unit.mm();
+        drawing.entities();
+        return drawing.collector.done(unit, asked.isPresent() || stated.isPresent());
+    }
+
+    private static List<Group> groups(String text) {
+        List<Group> groups = new ArrayList<>();
+        String[] lines = text.split("\r\n|\r|\n", -1);
+        for (int i = 0; i + 1 < lines.length; i += 2) {
+            String code = lines[i].strip();
+            if (code.isEmpty() && i + 2 >= lines.length) {
+                break;
+            }
+            try {
+                groups.add(new Group(Integer.parseInt(code), lines[i + 1].strip(), i + 2));
+            } catch (NumberFormatException e) {
+                throw new RefusedDrawingException(
+                        "line " + (i + 1) + " of the DXF file must be a group code, a whole number", e);
+            }
+        }
+        return groups;
+    }
+
+    private Optional<FileUnit> unit() {
+        for (int i = 0; i + 1 < groups.size(); i++) {
+            if (groups.get(i).code == 9 && "$INSUNITS".equals(groups.get(i).value)) {
+                return unitOf((int) groups.get(i + 1).number());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private void entities() {
+        int i = 0;
+        while (i < groups.size() && !(groups.get(i).code == 2 && "ENTITIES".equals(groups.get(i).value))) {
+            i++;
+        }
+        if (i == groups.size()) {
+            throw new RefusedDrawingException("the DXF file has no section of ENTITIES");
+        }
+        i++;
+        while (i < groups.size() && !groups.get(i).is("ENDSEC")) {
+            int end = i + 1;
+            while (end < groups.size() && groups.get(end).code != 0) {
+                end++;
+            }
+            String name = groups.get(i).value;
+            if ("POLYLINE".equals(name)) {
+                i = polyline(i, end);
+            } else {
+                entity(name, groups.subList(i + 1, end));
+                i = end;
+            }
+        }
+    }
+
+    private void entity(String name, List<Group> of) {
+        switch (name) {
+            case "LINE" ->
+                collector.add(
+                        layer(of),
+                        List.of(place(value(of, 10, 0), value(of, 20, 0)), place(value(of, 11, 0), value(of, 21, 0))),
+                        false);
+            case "LWPOLYLINE" -> lightPolyline(of);
+            case "CIRCLE" -> arc(of, 0, 2 * Math.PI, true);
+            case "ARC" -> {
+                double from = Math.toRadians(value(of, 50, 0));
+                double to = Math.toRadians(value(of, 51, 360));
+                arc(of, from, to > from ? to : to + 2 * Math.PI, false);
+            }
+            case "ELLIPSE" -> ellipse(of);
+            case "SPLINE" -> spline(of);
+            case "SEQEND", "VERTEX" -> {}
+            default -> collector.leaveOut(name);
+        }
+    }
+
+    private static String layer(List<Group> of) {
+        return of.stream()
+                .filter(g -> g.code == 8)
+                .map(Group::value)
+                .findFirst()
+                .orElse("0");
+    }
+
+    private static double value(List<Group> of, int code, double otherwise) {
+        for (Group group : of) {
+            if (group.code == code) {
+                return group.number();
+            }
+        }
+        return otherwise;
+    }
+
+    private static double[] values(List<Group> of, int code) {
+        return of.stream()
+                .filter(g -> g.code == code)
+                .mapToDouble(Group::number)
+                .toArray();
+    }
+
+    private PlanPoint place(double x, double y) {
+        return new PlanPoint(x * scale, y * scale);
+    }
+
+    private record Vertex(PlanPoint at, double bulge) {}
+
+    private void lightPolyline(List<Group> of) {
+        List<Vertex> vertices = new ArrayList<>();
+        double x = Double.NaN;
+        for (Group group : of) {
+            if (group.code == 10) {
+                x = group.number();
+            } else if (group.code == 20 && !Double.isNaN(x)) {
+                vertices.add(new Vertex(place(x, group.number()), 0));
+            } else if (group.code == 42 && !vertices.isEmpty()) {
+                vertices.set(vertices.size() - 1, new Vertex(vertices.get(vertices.size() - 1).at, group.number()));
+            }
+        }
+        add(layer(of), vertices, ((int) value(of, 70, 0) & CLOSED) != 0);
+    }
+
+    private int polyline(int start, int headEnd) {
+        List<Group> head = groups.subList(start + 1, headEnd);
+        List<Vertex> vertices = new ArrayList<>();
+        int i = headEnd;
+        while (i < groups.size() && groups.get(i).is("VERTEX")) {
+            int end = i + 1;
+            while (end < groups.size() && groups.get(end).code != 0) {
+                end++;
+            }
+            List<Group> of = groups.subList(i + 1, end);
+            // Vertices of a spline's frame are not on the curve.
+            if (((int) value(of, 70, 0) & 16) == 0) {
+                vertices.add(new Vertex(place(value(of, 10, 0), value(of, 20, 0)), value(of, 42, 0)));
+            }
+            i = end;
+        }
+        add(layer(head), vertices, ((int) value(head, 70, 0) & CLOSED) != 0);
+        return i;
+    }
+
+    private void add(String layer, List<Vertex> vertices, boolean closed) {
+        List<PlanPoint> places = new ArrayList<>();
+        int n = vertices.size();
+        for (int i = 0; i < n; i++) {
+            Vertex from = vertices.get(i);
+            places.add(from.at);
+            boolean last = i + 1 == n;
+            if (from.bulge != 0 && !(last && !closed)) {
+                PlanPoint to = vertices.get((i + 1) % n).at;
+                if (!from.at.equals(to)) {
+                    places.addAll(new Segment(from.at, to, from.bulge)
+                            .flattened(DrawnCurves.FLATNESS_MM)
+                            .skip(1)
+                            .toList());
+                }
+            }
+        }
+        collector.add(layer, places, closed);
+    }
+
+    private void arc(List<Group> of, double from, double to, boolean closed) {
+        double x = value(of, 10, 0);
+        double y = value(of, 20, 0);
+        double radius = value(of, 40, 0);
+        if (!(radius > 0)) {
+            throw new RefusedDrawingException("the radius of an arc must be above 0, not " + radius);
+        }
+        int steps = steps(radius * scale, to - from);
+        List<PlanPoint> places = new ArrayList<>(steps + 1);
+        for (int i = 0; i < (closed ? steps : steps + 1); i++) {
+            double angle = from + (to - from) * i / steps;
+            places.add(place(x + radius * Math.cos(angle), y + radius * Math.sin(angle)));
+        }
+        collector.add(layer(of), places, closed);
+    }
+
+    private static int steps(double radiusMm, double angle) {
+        double step = 2 * Math.acos(1 - Math.min(DrawnCurves.FLATNESS_MM, radiusMm) / radiusMm);
+        return (int) Math.min(DrawnCurves.MOST_PLACES, Math.max(8, Math.ceil(Math.abs(angle) / step)));
+    }
+
+    private void ellipse(List<Group> of) {
+        double x = value(of, 10, 0);
+        double y = value(of, 20, 0);
+        double majorX = value(of, 11, 1);
+        double majorY = value(of, 21, 0);
+        double ratio = value(of, 40, 1);
+        double from = value(of, 41, 0);
+        double to = value(of, 42, 2 * Math.PI);
+        boolean closed = Math.abs(to - from - 2 * Math.PI) < 1e-6;
+        int steps = steps(Math.max(DrawnCurves.FLATNESS_MM, Math.hypot(majorX, majorY) * scale), to - from);
+        List<PlanPoint> places = new ArrayList<>(steps + 1);
+        for (int i = 0; i < (closed ? steps : steps + 1); i++) {
+            double angle = from + (to - from) * i / steps;
+            double c = Math.cos(angle);
+            double s = Math.sin(angle) * ratio;
+            places.add(place(x + majorX * c - majorY * s, y + majorY * c + majorX * s));
+        }
+        collector.add(layer(of), places, closed);
+    }
+
+    /** By de Boor's recursion (de Boor, A Practical Guide to Splines, from memory), rational where weights are given. */
+    private void spline(List<Group> of) {
+        int degree = (int) value(of, 71, 3);
+        double[] knots = values(of, 40);
+        double[] xs = values(of, 10);
+        double[] ys = values(of, 20);
+        double[] weights = values(of, 41);
+        int n = xs.length;
+        if (n == 0) {
+            collector.leaveOut("SPLINE without control points");
+            return;
+        }
+        if (degree < 1 || degree > MOST_DEGREE || n <= degree || ys.length != n || knots.length != n + degree + 1) {
+            throw new RefusedDrawingException("a spline of degree " + degree + " with " + n + " points needs "
+                    + (n + degree + 1) + " knots and more points than its degree; it has " + knots.length);
+        }
+        List<PlanPoint> places = new ArrayList<>();
+        for (int span = degree; span < n; span++) {
+            double from = knots[span];
+            double to = knots[span + 1];
+            if (to > from) {
+                double reach = 0;
+                for (int i = span - degree; i < span; i++) {
+                    reach += Math.hypot(xs[i + 1] - xs[i], ys[i + 1] - ys[i]) * scale;
+                }
+                int steps = (int) Math.min(1000, Math.max(8, Math.ceil(Math.sqrt(reach / DrawnCurves.FLATNESS_MM))));
+                for (int i = places.isEmpty() ? 0 : 1; i <= steps; i++) {
+                    places.add(at(from + (to - from) * i / steps, span, degree, knots, xs, ys, weights));
+                }
+            }
+        }
+        collector.add(layer(of), places, ((int) value(of, 70, 0) & CLOSED) != 0);
+    }
+
+    private PlanPoint at(double u, int span, int degree, double[] knots, double[] xs, double[] ys, double[] weights) {
+        double[][] d = new double[degree + 1][];
+        for (int j = 0; j <= degree; j++) {
+            int i = span - degree + j;
+            double w = weights.length == xs.length ? weights[i] : 1;
+            d[j] = new double[] {xs[i] * w, ys[i] * w, w};
+        }
+        for (int r = 1; r <= degree; r++) {
+            for (int j = degree; j >= r; j--) {
+                int i = span - degree + j;
+                double width = knots[i + degree - r + 1] - knots[i];
+                double part = width == 0 ? 0 : (u - knots[i]) / width;
+                for (int c = 0; c < 3; c++) {
+                    d[j][c] = (1 - part) * d[j - 1][c] + part * d[j][c];
+                }
+            }
+        }
+        return place(d[degree][0] / d[degree][2], d[degree][1] / d[degree][2]);
+    }
+}

@@ -1,0 +1,258 @@
+package rampart.formats.cutting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.geometry.Region;
+import rampart.core.insert.BedCut;
+import rampart.core.insert.BlockCut;
+import rampart.core.insert.CutLine;
+import rampart.core.insert.CutPiece;
+import rampart.core.insert.CutTool;
+import rampart.core.insert.SheetStack;
+import rampart.core.insert.TurnEdge;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Pack;
+import rampart.formats.Outside;
+import rampart.formats.outline.DrawingReader;
+import rampart.formats.outline.DrawnCurves;
+import rampart.formats.outline.FileUnit;
+import rampart.formats.pack.PackFile;
+import rampart.formats.paper.Paper;
+
+/** Every file that a cutter gets, read back by readers that are not ours and by ours: the same curves, the same units. */
+class CutFilesTest {
+    private static final double NEAR_MM = 0.01;
+
+    @TempDir
+    Path folder;
+
+    /** Shapes with arcs, straight lines and a deep pocket. */
+    private static CutDrawing shapes() {
+        return new CutDrawing(
+                "shapes",
+                "shapes, for the test",
+                300,
+                200,
+                List.of(
+                        new CutDrawing.Layer(
+                                "cut",
+                                CutLine.Work.CUT,
+                                25,
+                                List.of(
+                                        Outline.rectangle(new PlanPoint(150, 100), 300, 200, 12),
+                                        Outline.circle(new PlanPoint(60, 60), 31.5))),
+                        new CutDrawing.Layer(
+                                "pocket-12.5",
+                                CutLine.Work.POCKET,
+                                12.5,
+                                List.of(
+                                        Outline.slot(new PlanPoint(200, 120), 90, 30),
+                                        Outline.ellipse(new PlanPoint(200, 50), 60, 20, 0.02)))),
+                List.of(new CutDrawing.Text(5, 5, 4, "L\u00e4nge 10 mm")));
+    }
+
+    static List<CutDrawing> bed() throws IOException {
+        Pack pack = PackFile.read(Files.readAllBytes(Path.of("../demo/packs/70-survey-sledge.json")))
+                .pack();
+        BedCut cut = BedCut.of(LayoutWalk.lay(pack.item(), pack.layers(), StandardCatalogue.get())
+                .bed()
+                .orElseThrow());
+        List<CutPiece> pieces =
+                new ArrayList<>(BlockCut.of(cut, TurnEdge.SIDE, CutTool.KNIFE).pieces());
+        pieces.addAll(SheetStack.of(cut, 25, TurnEdge.SIDE, new CutTool(0.3, 0)).pieces());
+        return pieces.stream().map(CutDrawing::of).toList();
+    }
+
+    private record Read(String layer, Region region) {}
+
+    @Test
+    void anIndependentReaderFindsTheSameCurvesInDxf() throws IOException {
+        List<CutDrawing> drawings = new ArrayList<>(bed());
+        drawings.add(shapes());
+        drawings.add(FitCoupon.drawing());
+        for (CutDrawing drawing : drawings) {
+            Path file = folder.resolve(drawing.file() + ".dxf");
+            Files.write(file, DxfCut.write(drawing));
+            List<String> said = Outside.python("read-dxf.py", file);
+            assertThat(said.get(0)).isEqualTo("units 4");
+            List<Read> read = new ArrayList<>();
+            for (String line : said) {
+                String[] words = line.split(" ", -1);
+                if ("curve".equals(words[0])) {
+                    assertThat(words[2]).as("closed").isEqualTo("1");
+                    List<PlanPoint> places = new ArrayList<>();
+                    for (int i = 3; i < words.length - 1; i++) {
+                        String[] xy = words[i].split(",", -1);
+                        places.add(new PlanPoint(Double.parseDouble(xy[0]), Double.parseDouble(xy[1])));
+                    }
+                    read.add(new Read(words[1], Region.within(Outline.polygon(places), 0.005)));
+                }
+            }
+            same(drawing, read, name -> name.toUpperCase(java.util.Locale.ROOT).replace('.', '_'));
+        }
+    }
+
+    @Test
+    void ourReadersFindTheSameCurvesInBoth() throws IOException {
+        List<CutDrawing> drawings = new ArrayList<>(bed());
+        drawings.add(shapes());
+        for (CutDrawing drawing : drawings) {
+            for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {
+                DrawnCurves curves = DrawingReader.read(file, Optional.empty());
+                assertThat(curves.unit()).isEqualTo(FileUnit.MM);
+                assertThat(curves.unitStated()).isTrue();
+                List<Read> read = curves.curves().stream()
+                        .map(c -> new Read(c.layer(), Region.within(Outline.polygon(c.places()), 0.005)))
+                        .toList();
+                boolean svg = file[0] == '<';
+                same(
+                        drawing,
+                        read,
+                        name -> svg
+                                ? name
+                                : name.toUpperCase(java.util.Locale.ROOT).replace('.', '_'));
+            }
+        }
+    }
+
+    /** The same number, the same layers in the same order, and no place of one farther than a hundredth from the other. */
+    private static void same(CutDrawing drawing, List<Read> read, java.util.function.UnaryOperator<String> layer) {
+        List<Read> drawn = new ArrayList<>();
+        drawing.layers()
+                .forEach(l ->
+                        l.outlines().forEach(o -> drawn.add(new Read(layer.apply(l.name()), Region.within(o, 0.002)))));
+        assertThat(read)
+                .extracting(Read::layer)
+                .containsExactlyElementsOf(drawn.stream().map(Read::layer).toList());
+        for (int i = 0; i < drawn.size(); i++) {
+            Region one = drawn.get(i).region();
+            Region other = read.get(i).region();
+            assertThat(one.offset(NEAR_MM, 0.0005).covers(other))
+                    .as("%s %d", drawing.file(), i)
+                    .isTrue();
+            assertThat(other.offset(NEAR_MM, 0.0005).covers(one))
+                    .as("%s %d", drawing.file(), i)
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void theFileStatesItsSizeAndItsLayers() {
+        String svg = new String(SvgCut.write(shapes()), java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(svg).contains("width=\"300.0000mm\"", "viewBox=\"0 0 300.0000 200.0000\"", "id=\"pocket-12.5\"");
+        assertThat(svg).contains("L\u00e4nge 10 mm");
+    }
+
+    /** Templates on every paper: the leaves, their size, and the words on them, by Poppler. */
+    @Test
+    void templatesCoverEveryDrawing() throws IOException {
+        for (Paper paper : Paper.values()) {
+            Path file = folder.resolve("templates-" + paper + ".pdf");
+            Files.write(file, rampart.formats.paper.TemplatePdf.write("Survey sledge", List.of(shapes()), paper));
+            String info = String.join("\n", Outside.run(List.of("pdfinfo", file.toString())));
+            // 300 mm by 200 mm: two leaves beside each other on each of them.
+            int leaves = 2;
+            assertThat(info).containsPattern("Pages:\\s+" + leaves);
+            String words = String.join("\n", Outside.run(List.of("pdftotext", "-layout", file.toString(), "-")));
+            assertThat(words).contains("shapes, for the test", "this bar is 100 mm long", "pocket 12.5 mm");
+        }
+    }
+
+    /** The bar and the piece measured on the printed leaf, by Poppler's pixels at 254 to the inch: ten to the millimetre. */
+    @Test
+    void templatesAreOfTrueSize() throws IOException {
+        CutDrawing square = new CutDrawing(
+                "square",
+                "square",
+                100,
+                100,
+                List.of(new CutDrawing.Layer(
+                        "cut", CutLine.Work.CUT, 10, List.of(Outline.rectangle(new PlanPoint(50, 50), 80, 80, 0)))),
+                List.of());
+        Path file = folder.resolve("square.pdf");
+        Files.write(file, rampart.formats.paper.TemplatePdf.write("square", List.of(square), Paper.a4));
+        Outside.run(List.of(
+                "pdftoppm",
+                "-r",
+                "254",
+                "-gray",
+                "-png",
+                "-singlefile",
+                file.toString(),
+                folder.resolve("p").toString()));
+        java.awt.image.BufferedImage image =
+                javax.imageio.ImageIO.read(folder.resolve("p.png").toFile());
+        // A row through the middle of the square, well under the head: two dark lines, 80 mm apart.
+        int y = (12 + 16 + 50) * 10;
+        List<Integer> dark = new ArrayList<>();
+        for (int x = 0; x < image.getWidth(); x++) {
+            if ((image.getRGB(x, y) & 0xff) < 128) {
+                dark.add(x);
+            }
+        }
+        assertThat(dark.get(dark.size() - 1) - dark.get(0)).isBetween(799, 805);
+    }
+
+    @Test
+    void theArchiveHoldsEachDrawingInEachKind() throws IOException {
+        byte[] archive = CutArchive.write("Survey sledge", bed(), Paper.a4);
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                names.add(entry.getName());
+            }
+        }
+        assertThat(names).contains("templates.pdf").doesNotHaveDuplicates();
+        assertThat(names.stream().filter(n -> n.endsWith(".svg")).count())
+                .isEqualTo(names.stream().filter(n -> n.endsWith(".dxf")).count())
+                .isGreaterThan(3);
+    }
+
+    /** Random polygons through both kinds of file and back. */
+    @Test
+    void randomOutlinesComeBack() {
+        Random random = new Random(3);
+        for (int i = 0; i < 60; i++) {
+            List<PlanPoint> places = new ArrayList<>();
+            int n = 3 + random.nextInt(40);
+            for (int k = 0; k < n; k++) {
+                double r = 20 + 80 * random.nextDouble();
+                places.add(new PlanPoint(
+                        150 + r * Math.cos(2 * Math.PI * k / n), 150 + r * Math.sin(2 * Math.PI * k / n)));
+            }
+            CutDrawing drawing = new CutDrawing(
+                    "random",
+                    "random & <odd>",
+                    300,
+                    300,
+                    List.of(new CutDrawing.Layer("cut", CutLine.Work.CUT, 5, List.of(Outline.polygon(places)))),
+                    List.of());
+            for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {
+                List<PlanPoint> back = DrawingReader.read(file, Optional.empty())
+                        .curves()
+                        .get(0)
+                        .places();
+                assertThat(back).hasSize(n);
+                for (int k = 0; k < n; k++) {
+                    assertThat(back.get(k).to(Outline.polygon(places).corners().get(k)))
+                            .isCloseTo(0, within(2e-4));
+                }
+            }
+        }
+    }
+}
