@@ -17,6 +17,11 @@ export type CurveData = Schemas['CurveView'];
 export type Catalogue = Schemas['CatalogueView'];
 export type Lists = Schemas['ListsView'];
 export type BedCut = Schemas['BedView'];
+export type Making = Schemas['InsertView'];
+export type Way = Schemas['WayView'];
+export type CutPiece = Schemas['CutPieceView'];
+export type ReadOutlines = Schemas['OutlinesView'];
+export type HotCutting = Schemas['HotCuttingView'];
 export type PaperView = Schemas['PaperView'];
 export type PaperTable = Schemas['TableView'];
 export type PaperDrawings = Schemas['DrawingsView'];
@@ -121,15 +126,25 @@ api.use(token);
 
 /** Sends a file as it is: the server says what is wrong with it. Null where it was taken. */
 export async function send(path: string, type: string, body: Blob): Promise<Problem | null> {
+  return (await sendFor<unknown>(path, type, body)).problem;
+}
+
+/** The same, for who wants to read the answer. */
+export async function sendFor<T>(
+  path: string,
+  type: string,
+  body: Blob
+): Promise<{ data: T; problem: null } | { data: null; problem: Problem }> {
   try {
     const response = await fetch(path, {
       method: 'POST',
       headers: { 'Content-Type': type, 'X-XSRF-TOKEN': await freshToken() },
       body
     });
-    return response.ok ? null : problemOf(await response.json().catch(() => undefined), response);
+    const answer: unknown = await response.json().catch(() => undefined);
+    return response.ok ? { data: answer as T, problem: null } : { data: null, problem: problemOf(answer, response) };
   } catch {
-    return problemOf(undefined);
+    return { data: null, problem: problemOf(undefined) };
   }
 }
 

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/beds/making": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["making"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/beginnings": {
         parameters: {
             query?: never;
@@ -180,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fit-coupon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coupon"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house": {
         parameters: {
             query?: never;
@@ -276,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outlines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outlines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs": {
         parameters: {
             query?: never;
@@ -340,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{id}/insert-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["files"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs/{id}/note": {
         parameters: {
             query?: never;
@@ -395,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post: operations["add_3"];
         delete?: never;
@@ -799,6 +863,22 @@ export interface paths {
         put: operations["changeCarton"];
         post?: never;
         delete: operations["removeCarton"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/data-sheets/{foam}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["confirm"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1211,6 +1291,18 @@ export interface components {
             effects: string[];
             parts: components["schemas"]["PartView"][];
         };
+        ConfirmationGiven: {
+            /** Format: date */
+            dated: string;
+            title: string;
+        };
+        ConfirmedView: {
+            /** Format: date-time */
+            confirmedAt: string;
+            confirmedBy: string;
+            dated: string;
+            title: string;
+        };
         CreepFitView: {
             /** Format: double */
             atKpa: number;
@@ -1286,6 +1378,13 @@ export interface components {
             material: string;
             structure: string;
         };
+        CutLayerView: {
+            /** Format: double */
+            depthMm: number;
+            name: string;
+            outlines: number[][][];
+            work: string;
+        };
         CutListView: {
             boxes: components["schemas"]["CutBox"][];
             fills: components["schemas"]["CutFill"][];
@@ -1303,6 +1402,15 @@ export interface components {
             placesSaid: string[];
             /** Format: double */
             thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        CutPieceView: {
+            /** Format: double */
+            depthMm: number;
+            file: string;
+            layers: components["schemas"]["CutLayerView"][];
+            title: string;
             /** Format: double */
             widthMm: number;
         };
@@ -1516,6 +1624,12 @@ export interface components {
             name: string;
             password: string;
         };
+        HotCuttingView: {
+            allowed: boolean;
+            confirmed: components["schemas"]["ConfirmedView"][];
+            madeOf: string;
+            unknown: boolean;
+        };
         HouseWays: {
             currency: string;
             lengthUnit: string;
@@ -1540,6 +1654,13 @@ export interface components {
             value: number;
             /** @enum {string} */
             verdictThere: "breaks" | "unknown" | "thin" | "holds";
+        };
+        InsertView: {
+            /** Format: double */
+            glueCm2: number;
+            pieces: components["schemas"]["CutPieceView"][];
+            steps: components["schemas"]["KnifeStepView"][];
+            ways: components["schemas"]["WayView"][];
         };
         InsideGiven: {
             /** Format: double */
@@ -1596,6 +1717,18 @@ export interface components {
             /** @deprecated */
             textual?: boolean;
             valueNode?: boolean;
+        };
+        KnifeStepView: {
+            half: string;
+            /** Format: double */
+            knifeMm: number;
+            /** Format: int32 */
+            openings: number;
+            /** Format: int32 */
+            piece: number;
+            through: boolean;
+            /** Format: double */
+            toMm: number;
         };
         LawFitView: {
             /** Format: double */
@@ -1735,6 +1868,24 @@ export interface components {
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
             weakest: string | null;
+        };
+        OutlineView: {
+            /** Format: double */
+            areaCm2: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            gapMm: number;
+            layer: string;
+            placesMm: number[][];
+            /** Format: double */
+            widthMm: number;
+        };
+        OutlinesView: {
+            outlines: components["schemas"]["OutlineView"][];
+            remarks: string[];
+            unit: string;
+            unitStated: boolean;
         };
         PackChange: {
             path: string;
@@ -2522,6 +2673,31 @@ export interface components {
             demand: string;
             pack: components["schemas"]["PackFile"];
         };
+        WayView: {
+            /** Format: double */
+            cost: number | null;
+            /** Format: int32 */
+            cuts: number;
+            /** Format: double */
+            depthErrorMm: number;
+            /** Format: double */
+            foamLitres: number;
+            /** Format: double */
+            glueCm2: number;
+            kind: string;
+            /** Format: double */
+            looseMm: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            pathM: number;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            sheetMm: number | null;
+            /** Format: double */
+            wastePercent: number;
+        };
         WrapView: {
             id: string;
             name: string;
@@ -2558,6 +2734,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
+    making: {
+        parameters: {
+            query?: {
+                sheetMm?: number | null;
+                turn?: "side" | "front" | null;
+                kerfMm?: number | null;
+                radiusMm?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InsertView"];
                 };
             };
         };
@@ -2821,6 +3026,28 @@ export interface operations {
             };
         };
     };
+    coupon: {
+        parameters: {
+            query?: {
+                file?: "zip" | "svg" | "dxf" | "pdf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     ways: {
         parameters: {
             query?: never;
@@ -3027,6 +3254,33 @@ export interface operations {
             };
         };
     };
+    outlines: {
+        parameters: {
+            query?: {
+                unit?: string;
+                gapMm?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlinesView"];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: {
@@ -3209,6 +3463,37 @@ export interface operations {
             };
         };
     };
+    files: {
+        parameters: {
+            query?: {
+                sheetMm?: number | null;
+                turn?: "side" | "front" | null;
+                kerfMm?: number | null;
+                radiusMm?: number | null;
+                file?: "zip" | "svg" | "dxf" | "pdf";
+                piece?: string;
+                cutter?: "knife" | "router" | "laser" | "hot_wire";
+                paper?: "a4" | "letter" | "a3";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     note: {
         parameters: {
             query?: never;
@@ -3266,7 +3551,7 @@ export interface operations {
                 units?: string | null;
                 masses?: string | null;
                 decimal?: string | null;
-                paper?: "a4" | "letter";
+                paper?: "a4" | "letter" | "a3";
                 revision?: number;
             };
             header?: never;
@@ -3288,7 +3573,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4060,6 +4345,54 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                foam: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HotCuttingView"];
+                };
+            };
+        };
+    };
+    confirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                foam: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConfirmationGiven"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConfirmedView"];
+                };
             };
         };
     };

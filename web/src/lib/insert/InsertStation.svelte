@@ -11,6 +11,8 @@
   import BedHeights from './BedHeights.svelte';
   import BedPlan from './BedPlan.svelte';
   import { type Bed, bedLayer, bedOf, type Place, type Pocket, pocketOf, rectangle } from './bed';
+  import Making from './Making.svelte';
+  import OutlineImport from './OutlineImport.svelte';
   import PocketEditor from './PocketEditor.svelte';
   import Ties from './Ties.svelte';
 
@@ -139,6 +141,11 @@
             <button type="button" class="btn btn-xs" onclick={() => add('wells')}>Another well</button>
           {/if}
         </div>
+        {#if !bench.readOnly}
+          <div class="row">
+            <OutlineImport {bench} {bed} {at} ondone={(index) => (chosen = { list: 'parts', index })} />
+          </div>
+        {/if}
         {#if pocket && chosen}
           <PocketEditor
             {bench}
@@ -198,6 +205,7 @@
           </tbody>
         </table>
       </details>
+      <Making {bench} foam={(bench.pack.layers[layer] as CushionLayer).material} />
     {/if}
   {/if}
 </div>

@@ -41,10 +41,11 @@ public record SheetStack(
             PieceMaker maker = new PieceMaker(cut, half, edge, tool);
             double height =
                     levels.stream().mapToDouble(BedCut.Level::thicknessMm).sum();
-            int count = (int) Math.max(1, Math.round(height / sheetMm));
+            List<Region> opens = openings(cut, half, sheetMm);
+            int count = opens.size();
             rest[half.ordinal()] = height - count * sheetMm;
             for (int i = 0; i < count; i++) {
-                Region open = openAt(levels, Math.min((i + 0.5) * sheetMm, height * (1 - 1e-9)));
+                Region open = opens.get(i);
                 away += open.areaMm2() * sheetMm;
                 pieces.add(maker.piece(i + 1, count, sheetMm, List.of(new PieceMaker.Depth(sheetMm, open))));
             }
@@ -56,6 +57,18 @@ public record SheetStack(
         }
         return new SheetStack(
                 sheetMm, pieces, rest[BedCut.Half.BASE.ordinal()], rest[BedCut.Half.LID.ordinal()], error, away);
+    }
+
+    /** What is open in each sheet of a half, from the parting plane outward; none where it has no height. */
+    static List<Region> openings(BedCut cut, BedCut.Half half, double sheetMm) {
+        List<BedCut.Level> levels = cut.fromTheFace(half);
+        double height = levels.stream().mapToDouble(BedCut.Level::thicknessMm).sum();
+        int count = levels.isEmpty() ? 0 : (int) Math.max(1, Math.round(height / sheetMm));
+        List<Region> opens = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            opens.add(openAt(levels, Math.min((i + 0.5) * sheetMm, height * (1 - 1e-9))));
+        }
+        return opens;
     }
 
     private static Region openAt(List<BedCut.Level> levels, double depthMm) {

@@ -31,9 +31,10 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
     /** Most places of one outline in a pack. */
     public static final int MOST_PLACES = 2000;
 
-    /** How far an outline with too many places may be simplified, mm. */
-    private static final double FINEST_MM = 0.02;
+    /** How far an outline is simplified, mm: fewer places to take hold of, far finer than a knife cuts. */
+    public static final double FINEST_MM = 0.05;
 
+    /** The same of one that would have too many places still. */
     private static final double COARSEST_MM = 0.5;
 
     /** Most outlines that are offered. */
@@ -116,8 +117,10 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
         if (region.areaMm2() < LEAST_MM2) {
             return;
         }
-        List<PlanPoint> corners = region.outlines().get(0).corners();
-        for (double tolerance = FINEST_MM; corners.size() > MOST_PLACES && tolerance <= COARSEST_MM; tolerance *= 2) {
+        List<PlanPoint> corners = region.simplified(FINEST_MM).outlines().get(0).corners();
+        for (double tolerance = 2 * FINEST_MM;
+                corners.size() > MOST_PLACES && tolerance <= COARSEST_MM;
+                tolerance *= 2) {
             corners = region.simplified(tolerance).outlines().get(0).corners();
         }
         if (corners.size() > MOST_PLACES) {

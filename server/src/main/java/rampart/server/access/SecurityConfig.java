@@ -51,6 +51,8 @@ class SecurityConfig {
         "/api/cut-lists",
         "/api/comparisons",
         "/api/stock-fits",
+        "/api/beds/making",
+        "/api/outlines",
         "/api/orientations",
         "/api/stores/fits",
         "/api/stores/differences"

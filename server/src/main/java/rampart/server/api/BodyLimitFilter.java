@@ -16,7 +16,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import rampart.server.messages.Message;
 
 /**
- * Refuses bodies over 2 MB, photographs over 16 MB: at once where the length is declared, else while reading; and those that
+ * Refuses bodies over 2 MB, drawings over 5 MB, photographs over 16 MB: at once where the length is declared, else while reading; and those that
  * trickle in.
  */
 @Component
@@ -27,6 +27,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
     static final long MOST_BYTES = 2 * MB;
 
     private static final long MOST_BYTES_OF_A_PHOTOGRAPH = 16 * MB;
+
+    private static final long MOST_BYTES_OF_A_DRAWING = 5 * MB;
 
     /** From its first byte to its last. */
     private static final Duration LONGEST = Duration.ofSeconds(30);
@@ -58,12 +60,19 @@ class BodyLimitFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        long most = request.getRequestURI().endsWith("/photographs") ? MOST_BYTES_OF_A_PHOTOGRAPH : MOST_BYTES;
+        long most = most(request.getRequestURI());
         if (request.getContentLengthLong() > most) {
             problems.write(response, Message.TOO_LARGE, most / MB, most);
             return;
         }
         chain.doFilter(new Limited(request, most), response);
+    }
+
+    private static long most(String path) {
+        if (path.endsWith("/photographs")) {
+            return MOST_BYTES_OF_A_PHOTOGRAPH;
+        }
+        return path.endsWith("/outlines") ? MOST_BYTES_OF_A_DRAWING : MOST_BYTES;
     }
 
     private static final class Limited extends HttpServletRequestWrapper {

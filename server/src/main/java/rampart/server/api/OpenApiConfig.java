@@ -25,8 +25,10 @@ import rampart.formats.view.CutListView;
 import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.FoamTestsView;
+import rampart.formats.view.InsertView;
 import rampart.formats.view.ListsView;
 import rampart.formats.view.Nullable;
+import rampart.formats.view.OutlinesView;
 import rampart.formats.view.RemedyView;
 import rampart.formats.view.ReportView;
 import rampart.formats.view.SaidView;
@@ -56,6 +58,15 @@ class OpenApiConfig {
             SensitivityView.class,
             CurveView.class,
             BedView.class,
+            InsertView.class,
+            InsertView.WayView.class,
+            InsertView.CutPieceView.class,
+            InsertView.CutLayerView.class,
+            InsertView.KnifeStepView.class,
+            OutlinesView.class,
+            OutlinesView.OutlineView.class,
+            DataSheetController.HotCuttingView.class,
+            DataSheetController.ConfirmedView.class,
             BedView.LevelView.class,
             BedView.BearingView.class,
             CutListView.class,

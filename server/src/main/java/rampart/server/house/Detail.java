@@ -20,7 +20,8 @@ import rampart.core.words.Wording;
     @JsonSubTypes.Type(value = Detail.Carton.class, name = "carton"),
     @JsonSubTypes.Type(value = Detail.Sheet.class, name = "sheet"),
     @JsonSubTypes.Type(value = Detail.Price.class, name = "price"),
-    @JsonSubTypes.Type(value = Detail.Filled.class, name = "filled")
+    @JsonSubTypes.Type(value = Detail.Filled.class, name = "filled"),
+    @JsonSubTypes.Type(value = Detail.DataSheet.class, name = "data_sheet")
 })
 public sealed interface Detail {
     Detail NOTHING = new Nothing();
@@ -125,6 +126,14 @@ public sealed interface Detail {
         @Override
         public String words(Wording wording) {
             return amount == null ? "taken away" : amount + " " + currency;
+        }
+    }
+
+    /** A data sheet that somebody has read. */
+    record DataSheet(String title, String dated) implements Detail {
+        @Override
+        public String words(Wording wording) {
+            return title + ", dated " + dated;
         }
     }
 

@@ -38,7 +38,8 @@ public class Trail {
         PASSWORD_CHANGED("changed their own password"),
         SESSIONS_ENDED("ended the visits of"),
         WAYS_CHANGED("changed the ways of the house"),
-        STORES_CHANGED("changed the stores:");
+        STORES_CHANGED("changed the stores:"),
+        DATA_SHEET_CONFIRMED("has read the data sheet for cutting by heat:");
 
         private final String words;
 

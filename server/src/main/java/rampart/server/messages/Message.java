@@ -248,6 +248,21 @@ public enum Message {
             "No layer of this pack is a bed.",
             "Nothing was changed.",
             "Give the first cushion the form of a bed."),
+    NO_PIECE(
+            HttpStatus.NOT_FOUND,
+            "There is no piece ''{0}''; there are {1}.",
+            "Nothing was changed.",
+            "Choose one of them."),
+    NOT_CUT_HOT(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "{0} is made of {1}: nothing is written for cutting it by heat until somebody has read its data sheet.",
+            "Nothing was written. Files for a knife or a router are.",
+            "Read the data sheet, and confirm it by name and date."),
+    DRAWING_REFUSED(
+            HttpStatus.BAD_REQUEST,
+            "The drawing was not taken: {0}.",
+            "Nothing was changed.",
+            "Choose another file, or mend this one."),
     BED_NOT_TURNED(
             HttpStatus.UNPROCESSABLE_CONTENT,
             "The item lies in a bed that is cut to it as it lies.",

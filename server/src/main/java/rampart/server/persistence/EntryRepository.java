@@ -26,7 +26,8 @@ public class EntryRepository {
         journey,
         price,
         carton,
-        sheet
+        sheet,
+        data_sheet
     }
 
     /**

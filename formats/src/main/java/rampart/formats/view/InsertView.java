@@ -1,0 +1,120 @@
+package rampart.formats.view;
+
+import java.util.List;
+import java.util.Locale;
+import rampart.core.geometry.Outline;
+import rampart.core.insert.BlockCut;
+import rampart.core.insert.WayToMake;
+import rampart.formats.cutting.CutDrawing;
+
+/**
+ * A bed as it is made: the ways beside each other, and one of them drawn piece by piece.
+ *
+ * @param steps of the knife, where it is cut from the solid
+ */
+public record InsertView(List<WayView> ways, List<CutPieceView> pieces, List<KnifeStepView> steps, double glueCm2) {
+    private static final double MM3_PER_LITRE = 1e6;
+
+    /**
+     * One way to make it.
+     *
+     * @param kind block, sheets or pick_out
+     * @param sheetMm thickness of the sheets; null where it is cut from the solid
+     * @param looseMm by how much it fits worse than a cut outline
+     * @param cost of the foam; null where it has no price
+     */
+    public record WayView(
+            String kind,
+            @Nullable Double sheetMm,
+            int pieces,
+            int cuts,
+            double pathM,
+            double glueCm2,
+            double foamLitres,
+            double wastePercent,
+            double minutes,
+            double looseMm,
+            double depthErrorMm,
+            @Nullable Double cost) {
+        static WayView of(WayToMake way) {
+            return new WayView(
+                    way.kind().name().toLowerCase(Locale.ROOT),
+                    way.sheetMm().isPresent() ? way.sheetMm().getAsDouble() : null,
+                    way.pieces(),
+                    way.cuts(),
+                    way.pathMm() / 1000,
+                    way.glueMm2() / 100,
+                    way.foamMm3() / MM3_PER_LITRE,
+                    100 * way.wasteMm3() / way.foamMm3(),
+                    way.minutes(),
+                    way.looseMm(),
+                    way.depthErrorMm(),
+                    way.cost().isPresent() ? way.cost().getAsDouble() : null);
+        }
+    }
+
+    /**
+     * One piece as it lies while it is cut, from its lower left corner.
+     *
+     * @param file name of its files, without an ending
+     */
+    public record CutPieceView(String file, String title, double widthMm, double depthMm, List<CutLayerView> layers) {
+        static CutPieceView of(CutDrawing drawing) {
+            return new CutPieceView(
+                    drawing.file(),
+                    drawing.title(),
+                    drawing.widthMm(),
+                    drawing.heightMm(),
+                    drawing.layers().stream().map(CutLayerView::of).toList());
+        }
+    }
+
+    /**
+     * Lines with the same work.
+     *
+     * @param work cut, pocket, island or mark
+     */
+    public record CutLayerView(String name, String work, double depthMm, List<List<List<Double>>> outlines) {
+        private static final double FLAT_MM = 0.1;
+
+        static CutLayerView of(CutDrawing.Layer layer) {
+            return new CutLayerView(
+                    layer.name(),
+                    layer.work().name().toLowerCase(Locale.ROOT),
+                    layer.depthMm(),
+                    layer.outlines().stream().map(CutLayerView::places).toList());
+        }
+
+        private static List<List<Double>> places(Outline outline) {
+            return outline.flattened(FLAT_MM).corners().stream()
+                    .map(corner -> List.of(corner.xMm(), corner.yMm()))
+                    .toList();
+        }
+    }
+
+    /**
+     * One cut of the knife.
+     *
+     * @param knifeMm what it is set to
+     */
+    public record KnifeStepView(String half, int piece, double knifeMm, double toMm, boolean through, int openings) {
+        static KnifeStepView of(BlockCut.Step step) {
+            return new KnifeStepView(
+                    step.half().name().toLowerCase(Locale.ROOT),
+                    step.piece(),
+                    step.knifeMm(),
+                    step.toMm(),
+                    step.through(),
+                    step.openings());
+        }
+    }
+
+    public static InsertView of(
+            List<WayToMake> ways, List<CutDrawing> drawings, List<BlockCut.Step> steps, double glueMm2) {
+        return new InsertView(
+                ways.stream().map(WayView::of).toList(),
+                drawings.stream().map(CutPieceView::of).toList(),
+                steps.stream().map(KnifeStepView::of).toList(),
+                glueMm2 / 100);
+    }
+}

@@ -1,0 +1,258 @@
+package rampart.server.api;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.insert.BedCut;
+import rampart.core.insert.BlockCut;
+import rampart.core.insert.CutTool;
+import rampart.core.insert.SheetStack;
+import rampart.core.insert.TurnEdge;
+import rampart.core.insert.WayToMake;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.Catalogue;
+import rampart.core.material.Foam;
+import rampart.formats.cutting.CutArchive;
+import rampart.formats.cutting.CutDrawing;
+import rampart.formats.cutting.DxfCut;
+import rampart.formats.cutting.FitCoupon;
+import rampart.formats.cutting.SvgCut;
+import rampart.formats.pack.PackFile;
+import rampart.formats.paper.Paper;
+import rampart.formats.paper.TemplatePdf;
+import rampart.formats.view.InsertView;
+import rampart.formats.view.Nullable;
+import rampart.server.messages.Message;
+import rampart.server.packs.PackShelf;
+import rampart.server.stores.DataSheets;
+import rampart.server.stores.PriceList;
+import rampart.server.stores.Stores;
+
+/** How a bed is made: the ways beside each other, its pieces, and the files to cut them by. */
+@RestController
+class InsertController {
+    private static final List<Double> USUAL_SHEETS_MM = List.of(10.0, 25.0, 50.0);
+
+    private final Catalogue catalogue;
+    private final PackShelf shelf;
+    private final Stores stores;
+    private final PriceList prices;
+    private final DataSheets dataSheets;
+
+    InsertController(Catalogue catalogue, PackShelf shelf, Stores stores, PriceList prices, DataSheets dataSheets) {
+        this.catalogue = catalogue;
+        this.shelf = shelf;
+        this.stores = stores;
+        this.prices = prices;
+        this.dataSheets = dataSheets;
+    }
+
+    /** Kinds of files; the names are the words of the interface. */
+    @SuppressWarnings("java:S115")
+    enum FileKind {
+        zip,
+        svg,
+        dxf,
+        pdf
+    }
+
+    /** What cuts. */
+    @SuppressWarnings("java:S115")
+    enum Cutter {
+        knife,
+        router,
+        laser,
+        hot_wire;
+
+        boolean hot() {
+            return this == laser || this == hot_wire;
+        }
+    }
+
+    /**
+     * How it is to be made.
+     *
+     * @param sheetMm thickness of the sheets; without one it is cut from the solid
+     * @param turn the edge over which the lid is turned: side or front
+     */
+    record MakingAsked(
+            @DecimalMin(value = "2", message = "a sheet is 2 to 300 mm thick")
+            @DecimalMax(value = "300", message = "a sheet is 2 to 300 mm thick")
+            @Nullable
+            Double sheetMm,
+
+            @Nullable TurnAsked turn,
+
+            @DecimalMin(value = "0", message = "a kerf is 0 to 10 mm")
+            @DecimalMax(value = "10", message = "a kerf is 0 to 10 mm")
+            @Nullable
+            Double kerfMm,
+
+            @DecimalMin(value = "0", message = "a cutter's radius is 0 to 25 mm")
+            @DecimalMax(value = "25", message = "a cutter's radius is 0 to 25 mm")
+            @Nullable
+            Double radiusMm) {
+        @SuppressWarnings("java:S115")
+        enum TurnAsked {
+            side,
+            front
+        }
+
+        TurnEdge edge() {
+            return turn == TurnAsked.front ? TurnEdge.FRONT : TurnEdge.SIDE;
+        }
+
+        CutTool tool() {
+            return new CutTool(kerfMm == null ? 0 : kerfMm, radiusMm == null ? 0 : radiusMm);
+        }
+    }
+
+    /** The ways to make the pack's bed, and the one asked for piece by piece. */
+    @PostMapping(
+            path = "/api/beds/making",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    InsertView making(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject MakingAsked asked) {
+        LaidCushion bed = bed(PackFile.read(file));
+        BedCut cut = BedCut.of(bed);
+        Made made = made(cut, asked);
+        OptionalDouble price = prices.today().of(bed.foam().id());
+        return InsertView.of(
+                WayToMake.all(cut, sheets(bed.foam()), price, asked.edge(), asked.tool()),
+                made.drawings(),
+                made.steps(),
+                made.glueMm2());
+    }
+
+    /** The files to cut by: all in one archive, one piece as SVG or DXF, or all as templates on paper. */
+    @GetMapping("/api/packs/{id}/insert-files")
+    ResponseEntity<byte[]> files(
+            @PathVariable("id") String id,
+            @Valid @ParameterObject MakingAsked asked,
+            @RequestParam(name = "file", defaultValue = "zip") FileKind kind,
+            @RequestParam(name = "piece", required = false) String piece,
+            @RequestParam(name = "cutter", defaultValue = "knife") Cutter cutter,
+            @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
+        var stored = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
+        LaidCushion bed = bed(stored.file());
+        if (cutter.hot() && !dataSheets.mayBeCutHot(bed.foam())) {
+            throw new ApiException(
+                    Message.NOT_CUT_HOT,
+                    bed.foam().name(),
+                    bed.foam().substance().words());
+        }
+        List<CutDrawing> drawings = made(BedCut.of(bed), asked).drawings();
+        return switch (kind) {
+            case zip ->
+                file(
+                        stored.name() + ", insert",
+                        ".zip",
+                        "application/zip",
+                        CutArchive.write(stored.name(), drawings, paper));
+            case pdf ->
+                file(
+                        stored.name() + ", templates",
+                        ".pdf",
+                        MediaType.APPLICATION_PDF_VALUE,
+                        TemplatePdf.write(stored.name(), drawings, paper));
+            case svg, dxf -> {
+                CutDrawing drawing = drawings.stream()
+                        .filter(d -> d.file().equals(piece))
+                        .findFirst()
+                        .orElseThrow(() -> new ApiException(
+                                Message.NO_PIECE,
+                                piece == null ? "" : piece,
+                                String.join(
+                                        ", ",
+                                        drawings.stream().map(CutDrawing::file).toList())));
+                yield drawing(stored.name() + ", " + drawing.file(), drawing, kind);
+            }
+        };
+    }
+
+    /** A trial of fit before the real cut. */
+    @GetMapping("/api/fit-coupon")
+    ResponseEntity<byte[]> coupon(@RequestParam(name = "file", defaultValue = "svg") FileKind kind) {
+        CutDrawing drawing = FitCoupon.drawing();
+        return switch (kind) {
+            case svg, dxf -> drawing("fit coupon", drawing, kind);
+            case pdf ->
+                file(
+                        "fit coupon",
+                        ".pdf",
+                        MediaType.APPLICATION_PDF_VALUE,
+                        TemplatePdf.write(drawing.title(), List.of(drawing), Paper.a4));
+            case zip ->
+                file(
+                        "fit coupon",
+                        ".zip",
+                        "application/zip",
+                        CutArchive.write(drawing.title(), List.of(drawing), Paper.a4));
+        };
+    }
+
+    private record Made(List<CutDrawing> drawings, List<BlockCut.Step> steps, double glueMm2) {}
+
+    private static Made made(BedCut cut, MakingAsked asked) {
+        if (asked.sheetMm() != null) {
+            SheetStack stack = SheetStack.of(cut, asked.sheetMm(), asked.edge(), asked.tool());
+            int glued = Math.max(0, stack.pieces().size() - 2);
+            return new Made(
+                    stack.pieces().stream().map(CutDrawing::of).toList(),
+                    List.of(),
+                    glued * cut.blockFromAbove().areaMm2());
+        }
+        BlockCut block = BlockCut.of(cut, asked.edge(), asked.tool());
+        return new Made(block.pieces().stream().map(CutDrawing::of).toList(), block.steps(), block.glueMm2());
+    }
+
+    private LaidCushion bed(PackFile file) {
+        return LayoutWalk.layUndrawn(file.pack().item(), file.pack().layers(), file.catalogue(catalogue))
+                .bed()
+                .orElseThrow(() -> new ApiException(Message.NO_BED));
+    }
+
+    private List<Double> sheets(Foam foam) {
+        List<Double> own = stores.onHand().sheetsMm().getOrDefault(foam.id(), List.of());
+        return (own.isEmpty() ? USUAL_SHEETS_MM : own)
+                .stream().distinct().sorted().toList();
+    }
+
+    private static ResponseEntity<byte[]> drawing(String name, CutDrawing drawing, FileKind kind) {
+        return kind == FileKind.svg
+                ? file(name, ".svg", "image/svg+xml", SvgCut.write(drawing))
+                : file(name, ".dxf", "image/vnd.dxf", DxfCut.write(drawing));
+    }
+
+    private static ResponseEntity<byte[]> file(String name, String ending, String type, byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(FileNames.of(name, ending), StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(bytes);
+    }
+}

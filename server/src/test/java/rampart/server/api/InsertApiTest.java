@@ -1,0 +1,169 @@
+package rampart.server.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import rampart.server.support.Http;
+import rampart.server.support.Http.Answer;
+import rampart.server.support.RunningRampart;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A bed on its way to the table: ways, pieces, files, what may not be cut by heat, and outlines out of files. */
+@ExtendWith(RunningRampart.class)
+class InsertApiTest {
+    private static final String SLEDGE = "70-survey-sledge";
+
+    private final Http http = Http.signedIn();
+
+    private String sledge() {
+        return http.post("api/packs", Http.demoPack(SLEDGE)).json().path("id").asString();
+    }
+
+    @Test
+    void theWaysStandBesideEachOther() {
+        JsonNode making = http.post("api/beds/making", Http.demoPack(SLEDGE)).json();
+        List<String> kinds = new ArrayList<>();
+        for (JsonNode way : making.path("ways")) {
+            kinds.add(way.path("kind").asString());
+            assertThat(way.path("minutes").asDouble()).isPositive();
+            assertThat(way.path("wastePercent").asDouble()).isBetween(1.0, 99.0);
+            assertThat(way.path("foamLitres").asDouble()).isBetween(30.0, 90.0);
+        }
+        assertThat(kinds).contains("block", "sheets", "pick_out");
+        assertThat(making.path("pieces")).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(making.at("/steps/0/knifeMm").asDouble()).isPositive();
+        JsonNode sheets = http.post("api/beds/making?sheetMm=25&turn=front&kerfMm=0.3", Http.demoPack(SLEDGE))
+                .json();
+        assertThat(sheets.path("steps")).isEmpty();
+        assertThat(sheets.at("/pieces/0/title").asString())
+                .startsWith("base, piece 1 of")
+                .contains("25 mm thick");
+        assertThat(http.post("api/beds/making?sheetMm=1", Http.demoPack(SLEDGE)).status())
+                .isEqualTo(400);
+        assertThat(http.post("api/beds/making?kerfMm=NaN", Http.demoPack(SLEDGE))
+                        .status())
+                .isEqualTo(400);
+        assertThat(http.post("api/beds/making", Http.demoPack("10-hygrometer")).status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void theFilesAreTakenAway() throws IOException {
+        String at = "api/packs/" + sledge() + "/insert-files";
+        Answer archive = http.get(at + "?sheetMm=25");
+        assertThat(archive.status()).isEqualTo(200);
+        assertThat(archive.raw().headers().firstValue("Content-Disposition").orElseThrow())
+                .contains(".zip");
+        int entries = 0;
+        try (ZipInputStream zip =
+                new ZipInputStream(new ByteArrayInputStream(archive.raw().body()))) {
+            while (zip.getNextEntry() != null) {
+                entries++;
+            }
+        }
+        assertThat(entries).isGreaterThan(10);
+        Answer svg = http.get(at + "?file=svg&piece=base-1-of-1");
+        assertThat(svg.body()).contains("<svg", "viewBox");
+        assertThat(http.get(at + "?file=dxf&piece=base-1-of-1").body()).contains("ENTITIES");
+        Answer none = http.get(at + "?file=svg&piece=roof");
+        assertThat(none.status()).isEqualTo(404);
+        assertThat(none.json().path("detail").asString()).contains("'roof'", "base-1-of-1");
+        assertThat(http.get(at + "?file=pdf&paper=a3").raw().body()).startsWith('%', 'P', 'D', 'F');
+        assertThat(http.get("api/fit-coupon?file=dxf").body()).contains("plug");
+        assertThat(http.get("api/packs/none/insert-files").status()).isEqualTo(404);
+    }
+
+    private static final String FOAM = """
+            {"document":{"name":"%s","substance":"%s","densityKgM3":30,"law":{"aKpa":90,"bPerKpa":0.017},
+             "creepLimitKpa":5,"repeatFactor":1.15,"stiffnessPerC":-0.004,"dynamicModulusKpa":500,"q":4.5,"squeezeKpa":45,
+             "note":"","basis":"nominal","source":"made up for a test"},"tests":{"drops":"","creep":"","vibration":""}}""";
+
+    /** Polyethylene may be cut by heat; what holds chlorine may not, until somebody has read the sheet and says so. */
+    @Test
+    void whatHoldsChlorineIsNotCutByHeat() {
+        assertThat(http.get("api/packs/" + sledge() + "/insert-files?file=zip&cutter=laser")
+                        .status())
+                .isEqualTo(200);
+        JsonNode foam = http.post("api/stores/materials/foam", FOAM.formatted("Grey liner, unmarked", "pvc"))
+                .json();
+        String id = foam.path("id").asString();
+        try {
+            ObjectNode file =
+                    (ObjectNode) Http.MAPPER.readTree(Http.demoPack(SLEDGE).replace("\"pe-28\"", "\"" + id + "\""));
+            file.putObject("materials").putArray("foams").add(foam.path("document"));
+            String pack =
+                    http.post("api/packs", file.toString()).json().path("id").asString();
+            String at = "api/packs/" + pack + "/insert-files?file=zip&cutter=";
+            for (String hot : new String[] {"laser", "hot_wire"}) {
+                Answer refused = http.get(at + hot);
+                assertThat(refused.status()).isEqualTo(422);
+                assertThat(refused.json().path("detail").asString())
+                        .contains("Grey liner, unmarked", "PVC", "data sheet");
+            }
+            assertThat(http.get(at + "knife").status()).isEqualTo(200);
+            confirm(id);
+            assertThat(http.get(at + "laser").status()).isEqualTo(200);
+            assertThat(Http.signedIn(RunningRampart.keeper()).get("api/events").body())
+                    .contains("has read the data sheet", "Liner, maker's sheet, dated 2026-01-02");
+        } finally {
+            http.send("DELETE", "api/stores/materials/" + id, null, "If-Match", "\"1\"");
+        }
+    }
+
+    private void confirm(String foam) {
+        String at = "api/stores/data-sheets/" + foam;
+        JsonNode before = http.get(at).json();
+        assertThat(before.path("allowed").asBoolean()).isFalse();
+        assertThat(before.path("unknown").asBoolean()).isTrue();
+        String sheet = "{\"title\": \"Liner, maker's sheet\", \"dated\": \"%s\"}";
+        assertThat(http.post(at, sheet.formatted(LocalDate.now(ZoneOffset.UTC).plusDays(40)))
+                        .status())
+                .isEqualTo(400);
+        assertThat(http.post(at, "{\"title\": \" \", \"dated\": \"2026-01-02\"}")
+                        .status())
+                .isEqualTo(400);
+        assertThat(http.post(at, sheet.formatted("2026-01-02")).status()).isEqualTo(201);
+        JsonNode now = http.get(at).json();
+        assertThat(now.path("allowed").asBoolean()).isTrue();
+        assertThat(now.at("/confirmed/0/title").asString()).isEqualTo("Liner, maker's sheet");
+        assertThat(now.at("/confirmed/0/confirmedBy").asString()).isNotBlank();
+        assertThat(http.get("api/stores/data-sheets/nothing").status()).isEqualTo(404);
+    }
+
+    private static byte[] json(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void outlinesComeOutOfAFile() {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='120mm' height='80mm' viewBox='0 0 120 80'>"
+                + "<g id='plate'><rect width='120' height='80'/></g><circle cx='60' cy='40' r='10'/></svg>";
+        JsonNode read = http.send("POST", "api/outlines", json(svg), "Content-Type", "application/octet-stream")
+                .json();
+        assertThat(read.path("unit").asString()).isEqualTo("mm");
+        assertThat(read.path("outlines")).hasSize(2);
+        assertThat(read.at("/outlines/0/layer").asString()).isEqualTo("plate");
+        assertThat(read.at("/outlines/0/placesMm")).hasSize(4);
+        Answer broken = http.send("POST", "api/outlines", json("<svg"), "Content-Type", "application/octet-stream");
+        assertThat(broken.status()).isEqualTo(400);
+        assertThat(broken.json().path("detail").asString()).contains("The drawing was not taken", "line");
+        assertThat(http.send("POST", "api/outlines?unit=cubit", json(svg), "Content-Type", "application/octet-stream")
+                        .json()
+                        .path("detail")
+                        .asString())
+                .contains("mm, cm", "cubit");
+        assertThat(http.send("POST", "api/outlines?gapMm=99", json(svg), "Content-Type", "application/octet-stream")
+                        .status())
+                .isEqualTo(400);
+    }
+}

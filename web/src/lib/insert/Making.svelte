@@ -1,0 +1,186 @@
+<!-- How the bed is made: the ways beside each other, the chosen one piece by piece, and the files to cut by. -->
+<script lang="ts">
+  import { api, call, type Making, type Way } from '../api/client';
+  import { Latest } from '../api/latest';
+  import type { Bench } from '../bench/bench.svelte';
+  import { untrack } from 'svelte';
+  import ChoiceField from '../parts/ChoiceField.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { length } from '../units';
+  import CutFiles from './CutFiles.svelte';
+  import PieceDrawing from './PieceDrawing.svelte';
+
+  let { bench, foam }: { bench: Bench; foam: string } = $props();
+
+  let sheetMm = $state<number | null>(null);
+  let turn = $state<'side' | 'front'>('side');
+  let kerfMm = $state(0);
+  let radiusMm = $state(0);
+  let making = $state.raw<Making | null>(null);
+
+  const latest = new Latest();
+
+  let asked = $derived({ ...(sheetMm === null ? {} : { sheetMm }), turn, kerfMm, radiusMm });
+
+  $effect(() => {
+    const query = asked;
+    const body = bench.evaluation ? untrack(() => bench.pack) : null;
+    if (body) {
+      const signal = latest.next();
+      void call(api.POST('/api/beds/making', { params: { query }, body, signal })).then(({ data }) => {
+        if (data && !signal.aborted) {
+          making = data;
+        }
+      });
+    }
+  });
+
+  const KINDS: Record<Way['kind'], string> = {
+    block: 'from the solid, to levels',
+    sheets: 'a stack of sheets',
+    pick_out: 'columns picked out'
+  };
+
+  function isChosen(way: Way) {
+    return way.kind !== 'pick_out' && way.sheetMm === sheetMm;
+  }
+
+  function fit(way: Way): string {
+    const words = [];
+    if (way.looseMm > 0.05) {
+      words.push(`${length(way.looseMm)} looser`);
+    }
+    if (way.depthErrorMm > 0.05) {
+      words.push(`depths to ${length(way.depthErrorMm)}`);
+    }
+    return words.join(', ') || 'as drawn';
+  }
+</script>
+
+{#if making}
+  <section aria-labelledby="making-title" class="grid gap-2">
+    <h2 id="making-title" class="font-semibold">How to make it</h2>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">way</th>
+          <th scope="col" class="number">sheets</th>
+          <th scope="col" class="number">pieces</th>
+          <th scope="col" class="number">cuts</th>
+          <th scope="col" class="number">minutes</th>
+          <th scope="col" class="number">foam</th>
+          <th scope="col" class="number">cut away</th>
+          <th scope="col">fit</th>
+          {#if making.ways.some((w) => w.cost !== null)}<th scope="col" class="number">foam costs</th>{/if}
+          <th><span class="sr-only">draw it</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        {#each making.ways as way, i (i)}
+          <tr class:chosen={isChosen(way)}>
+            <td>{KINDS[way.kind]}</td>
+            <td class="number">{way.sheetMm === null ? '' : length(way.sheetMm)}</td>
+            <td class="number">{way.pieces}</td>
+            <td class="number">{way.cuts}</td>
+            <td class="number">{Math.round(way.minutes)}</td>
+            <td class="number">{way.foamLitres.toFixed(0)} l</td>
+            <td class="number">{Math.round(way.wastePercent)} %</td>
+            <td>{fit(way)}</td>
+            {#if way.cost !== null}<td class="number">{way.cost.toFixed(2)}</td>{/if}
+            <td>
+              {#if way.kind !== 'pick_out'}
+                <button
+                  type="button"
+                  class="btn btn-xs"
+                  aria-pressed={isChosen(way)}
+                  aria-label="Draw it {KINDS[way.kind]} {way.sheetMm === null ? '' : length(way.sheetMm)}"
+                  onclick={() => (sheetMm = way.sheetMm)}>Draw it</button
+                >
+              {/if}
+            </td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    <p class="quiet text-xs">Minutes by hand are assumed; foam is the block or the sheets it is cut from.</p>
+    <p class="sentence">
+      The lid is turned over its
+      <ChoiceField
+        label="Edge the lid is turned over"
+        value={turn}
+        options={[
+          { value: 'side' as const, text: 'left or right edge' },
+          { value: 'front' as const, text: 'front or back edge' }
+        ]}
+        onset={(v) => (turn = v)}
+      />, so it is drawn mirrored, as it lies while it is cut. The blade takes away
+      <QuantityField
+        kind="length"
+        label="Kerf"
+        value={kerfMm}
+        step={0.1}
+        onset={(v) => v !== undefined && (kerfMm = Math.min(10, v))}
+      />
+      and a round cutter has a radius of
+      <QuantityField
+        kind="length"
+        label="Radius of the cutter"
+        value={radiusMm}
+        step={0.5}
+        onset={(v) => v !== undefined && (radiusMm = Math.min(25, v))}
+      />.
+    </p>
+    <ul class="pieces" aria-label="Pieces as they lie while they are cut">
+      {#each making.pieces as piece (piece.file)}
+        <li><PieceDrawing {piece} /></li>
+      {/each}
+    </ul>
+    {#if making.steps.length > 0}
+      <ol class="order" aria-label="Order of cuts">
+        {#each making.steps as step, i (i)}
+          <li>
+            {step.half === 'base' ? 'Base' : 'Lid'}{making.steps.some((s) => s.half === step.half && s.piece > 1)
+              ? `, piece ${step.piece}`
+              : ''}: knife at <b>{length(step.knifeMm)}</b>, {step.openings === 1
+              ? 'one opening'
+              : `${step.openings} openings`}{step.through ? ', right through' : ` down to ${length(step.toMm)}`}; lift
+            the foam out.
+          </li>
+        {/each}
+      </ol>
+    {/if}
+    {#if making.glueCm2 > 0}<p>Glue {Math.round(making.glueCm2)} cm² with glue that does not eat the foam.</p>{/if}
+    <CutFiles {bench} {foam} {asked} pieces={making.pieces} />
+  </section>
+{/if}
+
+<style>
+  table {
+    font-size: 0.8125rem;
+  }
+  th,
+  td {
+    padding: 0.25rem 0.75rem 0.25rem 0;
+    border-top: 1px solid var(--color-base-300);
+    text-align: left;
+  }
+  .number {
+    text-align: right;
+    white-space: nowrap;
+  }
+  .chosen td {
+    font-weight: 650;
+  }
+  .sentence {
+    line-height: 2;
+  }
+  .pieces {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+    gap: 0.75rem;
+  }
+  .order {
+    padding-left: 1.25rem;
+    list-style: decimal;
+  }
+</style>
