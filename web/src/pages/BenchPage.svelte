@@ -29,6 +29,7 @@
   import InsertStation from '../lib/insert/InsertStation.svelte';
   import CartonStation from '../lib/stations/CartonStation.svelte';
   import ItemStation from '../lib/stations/ItemStation.svelte';
+  import SheetPlans from '../lib/stations/SheetPlans.svelte';
   import StationHelp from '../lib/stations/StationHelp.svelte';
   import JourneyStation from '../lib/stations/JourneyStation.svelte';
   import Walls from '../lib/walls/Walls.svelte';
@@ -263,6 +264,7 @@
             {#if playing}<DropPlayer {bench} drop={bench.blow} />{/if}
           {/if}
           <LayerEditor {bench} index={bench.chosenLayer} />
+          <SheetPlans {bench} />
         {/if}
       </div>
     </div>

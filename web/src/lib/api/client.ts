@@ -21,6 +21,7 @@ export type Making = Schemas['InsertView'];
 export type Way = Schemas['WayView'];
 export type CutPiece = Schemas['CutPieceView'];
 export type ReadOutlines = Schemas['OutlinesView'];
+export type SheetPlan = Schemas['SheetPlanView'];
 export type HotCutting = Schemas['HotCuttingView'];
 export type PaperView = Schemas['PaperView'];
 export type PaperTable = Schemas['TableView'];

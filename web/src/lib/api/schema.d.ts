@@ -788,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheet-plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/simulations": {
         parameters: {
             query?: never;
@@ -1730,6 +1746,21 @@ export interface components {
             /** Format: double */
             toMm: number;
         };
+        LaidPieceView: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            alongMm: number;
+            name: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        LaidSheetView: {
+            cuts: components["schemas"]["SheetCutView"][];
+            placed: components["schemas"]["LaidPieceView"][];
+        };
         LawFitView: {
             /** Format: double */
             aKpa: number;
@@ -2433,11 +2464,48 @@ export interface components {
             firstStart: boolean;
             person: components["schemas"]["Person"] | null;
         };
+        SheetCutView: {
+            across: boolean;
+            /** Format: double */
+            atMm: number;
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+        };
         SheetGiven: {
             foam: string;
             source: string;
             /** Format: double */
             thicknessMm: number;
+        };
+        SheetPartView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            /** Format: double */
+            widthMm: number;
+        };
+        SheetPlanView: {
+            /** Format: double */
+            costPerPack: number | null;
+            foam: string;
+            foamName: string;
+            leftOver: components["schemas"]["SheetPartView"][];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            packsPerSheet: number;
+            parts: components["schemas"]["SheetPartView"][];
+            /** Format: double */
+            sheetMm: number;
+            sheets: components["schemas"]["LaidSheetView"][];
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            yieldPercent: number;
         };
         SheetView: {
             foam: string;
@@ -4200,6 +4268,38 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    plans: {
+        parameters: {
+            query?: {
+                lengthMm?: number | null;
+                widthMm?: number | null;
+                kerfMm?: number | null;
+                trimMm?: number | null;
+                grain?: boolean | null;
+                freely?: boolean | null;
+                packs?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetPlanView"][];
+                };
             };
         };
     };

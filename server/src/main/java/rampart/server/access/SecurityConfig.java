@@ -53,6 +53,7 @@ class SecurityConfig {
         "/api/stock-fits",
         "/api/beds/making",
         "/api/outlines",
+        "/api/sheet-plans",
         "/api/orientations",
         "/api/stores/fits",
         "/api/stores/differences"

@@ -33,6 +33,7 @@ import rampart.formats.view.RemedyView;
 import rampart.formats.view.ReportView;
 import rampart.formats.view.SaidView;
 import rampart.formats.view.SensitivityView;
+import rampart.formats.view.SheetPlanView;
 import rampart.formats.view.SidesView;
 import rampart.formats.view.SimulationView;
 import rampart.formats.view.SizeView;
@@ -63,6 +64,11 @@ class OpenApiConfig {
             InsertView.CutPieceView.class,
             InsertView.CutLayerView.class,
             InsertView.KnifeStepView.class,
+            SheetPlanView.class,
+            SheetPlanView.SheetPartView.class,
+            SheetPlanView.LaidSheetView.class,
+            SheetPlanView.LaidPieceView.class,
+            SheetPlanView.SheetCutView.class,
             OutlinesView.class,
             OutlinesView.OutlineView.class,
             DataSheetController.HotCuttingView.class,

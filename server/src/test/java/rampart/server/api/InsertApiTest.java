@@ -144,6 +144,30 @@ class InsertApiTest {
         return text.getBytes(StandardCharsets.UTF_8);
     }
 
+    /** Every pad of the pack lies on a sheet, once for each pack; two packs need no more than twice the sheets. */
+    @Test
+    void thePiecesLieOnSheets() {
+        String pack = Http.demoPack("20-rain-gauge");
+        JsonNode one = http.post("api/sheet-plans?kerfMm=2", pack).json();
+        assertThat(one).isNotEmpty();
+        int parts = 0;
+        int placed = 0;
+        for (JsonNode plan : one) {
+            for (JsonNode part : plan.path("parts")) {
+                parts += part.path("count").asInt();
+            }
+            for (JsonNode sheet : plan.path("sheets")) {
+                placed += sheet.path("placed").size();
+                assertThat(sheet.path("cuts")).isNotEmpty();
+            }
+            assertThat(plan.path("packsPerSheet").asInt()).isPositive();
+            assertThat(plan.path("yieldPercent").asDouble()).isBetween(0.1, 100.0);
+        }
+        assertThat(placed).isEqualTo(parts).isPositive();
+        assertThat(http.post("api/sheet-plans?packs=0", pack).status()).isEqualTo(400);
+        assertThat(http.post("api/sheet-plans?lengthMm=7000", pack).status()).isEqualTo(400);
+    }
+
     @Test
     void outlinesComeOutOfAFile() {
         String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='120mm' height='80mm' viewBox='0 0 120 80'>"

@@ -125,7 +125,7 @@ class ShelfTest {
         designer.post("api/packs/" + id + "/revisions", "{\"note\":\"\"}", "If-Match", "\"1\"");
         assertThat(designer.get("api/packs/" + id + "/page.pdf?revision=1").status())
                 .isEqualTo(200);
-        assertThat(designer.get("api/packs/" + id + "/page.pdf?paper=a3").status())
+        assertThat(designer.get("api/packs/" + id + "/page.pdf?paper=a5").status())
                 .isEqualTo(400);
     }
 }

@@ -1,0 +1,109 @@
+package rampart.server.api;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.time.Duration;
+import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.cut.SheetNeeds;
+import rampart.core.layout.Layout;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.Catalogue;
+import rampart.core.sheet.StockSheet;
+import rampart.formats.pack.PackFile;
+import rampart.formats.view.Nullable;
+import rampart.formats.view.SheetPlanView;
+import rampart.server.stores.PriceList;
+import rampart.server.stores.Stores;
+
+/** The sheets that a pack's pieces are cut from; nothing is stored. */
+@RestController
+class SheetPlanController {
+    private static final double USUAL_LENGTH_MM = 2000;
+    private static final double USUAL_WIDTH_MM = 1000;
+
+    /** The best plan found by then is told. */
+    private static final Duration LONGEST = Duration.ofSeconds(5);
+
+    private final Catalogue catalogue;
+    private final Stores stores;
+    private final PriceList prices;
+
+    SheetPlanController(Catalogue catalogue, Stores stores, PriceList prices) {
+        this.catalogue = catalogue;
+        this.stores = stores;
+        this.prices = prices;
+    }
+
+    /**
+     * What sheets there are and how they are cut.
+     *
+     * @param freely pieces lie anywhere, for a machine; otherwise every cut goes from edge to edge
+     */
+    record SheetsAsked(
+            @DecimalMin(value = "100", message = "a sheet is 100 to 6000 mm long")
+            @DecimalMax(value = "6000", message = "a sheet is 100 to 6000 mm long")
+            @Nullable
+            Double lengthMm,
+
+            @DecimalMin(value = "100", message = "a sheet is 100 to 6000 mm wide")
+            @DecimalMax(value = "6000", message = "a sheet is 100 to 6000 mm wide")
+            @Nullable
+            Double widthMm,
+
+            @DecimalMin(value = "0", message = "a kerf is 0 to 20 mm")
+            @DecimalMax(value = "20", message = "a kerf is 0 to 20 mm")
+            @Nullable
+            Double kerfMm,
+
+            @DecimalMin(value = "0", message = "the edge is trimmed by 0 to 40 mm")
+            @DecimalMax(value = "40", message = "the edge is trimmed by 0 to 40 mm")
+            @Nullable
+            Double trimMm,
+
+            @Nullable Boolean grain,
+
+            @Nullable Boolean freely,
+
+            @Min(value = 1, message = "1 to 100 packs") @Max(value = 100, message = "1 to 100 packs") @Nullable
+            Integer packs) {
+        StockSheet sheet() {
+            return new StockSheet(
+                    lengthMm == null ? USUAL_LENGTH_MM : lengthMm,
+                    widthMm == null ? USUAL_WIDTH_MM : widthMm,
+                    kerfMm == null ? 0 : kerfMm,
+                    trimMm == null ? 0 : trimMm,
+                    Boolean.TRUE.equals(grain),
+                    Boolean.TRUE.equals(freely));
+        }
+    }
+
+    /** One plan for each foam and thickness of sheet. */
+    @PostMapping(
+            path = "/api/sheet-plans",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    List<SheetPlanView> plans(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject SheetsAsked asked) {
+        PackFile read = PackFile.read(file);
+        Layout layout = LayoutWalk.lay(read.pack().item(), read.pack().layers(), read.catalogue(catalogue));
+        int packs = asked.packs() == null ? 1 : asked.packs();
+        long until = System.nanoTime() + LONGEST.toNanos();
+        return SheetNeeds.of(layout, stores.onHand().sheetsMm()).stream()
+                .map(need -> SheetNeeds.plan(need, asked.sheet(), packs, () -> System.nanoTime() - until > 0))
+                .map(planned -> SheetPlanView.of(
+                        planned, packs, prices.today().of(planned.need().foam().id())))
+                .toList();
+    }
+}

@@ -1,0 +1,203 @@
+<!-- The sheets that the pieces are cut from: how many, how full, and in which order they are cut. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, call, type SheetPlan } from '../api/client';
+  import { Latest } from '../api/latest';
+  import type { Bench } from '../bench/bench.svelte';
+  import ChoiceField from '../parts/ChoiceField.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { length } from '../units';
+
+  let { bench }: { bench: Bench } = $props();
+
+  let lengthMm = $state(2000);
+  let widthMm = $state(1000);
+  let kerfMm = $state(0);
+  let trimMm = $state(0);
+  let packs = $state(1);
+  let how = $state<'edge' | 'free'>('edge');
+  let plans = $state.raw<SheetPlan[] | null>(null);
+  let told = $state('');
+
+  /** More packs than this are not counted on one sheet. */
+  const MOST_PACKS = 60;
+
+  const latest = new Latest();
+
+  let asked = $derived({ lengthMm, widthMm, kerfMm, trimMm, packs, freely: how === 'free' });
+
+  $effect(() => {
+    const query = asked;
+    const body = bench.evaluation ? untrack(() => bench.pack) : null;
+    if (body) {
+      const signal = latest.next();
+      void call(api.POST('/api/sheet-plans', { params: { query }, body, signal })).then(({ data, problem }) => {
+        if (!signal.aborted) {
+          plans = data ?? plans;
+          told = problem ? problem.detail : '';
+        }
+      });
+    }
+  });
+
+  function summary(plan: SheetPlan): string {
+    const sheets = plan.sheets.length === 1 ? 'one sheet' : `${plan.sheets.length} sheets`;
+    const each =
+      plan.packsPerSheet > 0
+        ? `; ${plan.packsPerSheet === 1 ? 'one pack' : `${plan.packsPerSheet}${plan.packsPerSheet === MOST_PACKS ? ' or more' : ''} packs`} from a sheet`
+        : '; a pack needs more than one sheet';
+    const cost = plan.costPerPack === null ? '' : `; ${plan.costPerPack.toFixed(2)} a pack when all of it is used`;
+    return `${sheets}, ${Math.round(plan.yieldPercent)} % of it used${each}${cost}`;
+  }
+</script>
+
+<details>
+  <summary>Sheets it is cut from</summary>
+  <p class="sentence">
+    For
+    <QuantityField
+      kind="number"
+      label="Packs to cut for"
+      value={packs}
+      least={1}
+      onset={(v) => v !== undefined && (packs = Math.min(100, Math.max(1, Math.round(v))))}
+    />
+    {packs === 1 ? 'pack' : 'packs'}, from sheets of
+    <QuantityField
+      kind="length"
+      label="Length of a sheet"
+      value={lengthMm}
+      step={50}
+      onset={(v) => v !== undefined && (lengthMm = v)}
+    />
+    by
+    <QuantityField
+      kind="length"
+      label="Width of a sheet"
+      value={widthMm}
+      step={50}
+      onset={(v) => v !== undefined && (widthMm = v)}
+    />, cut
+    <ChoiceField
+      label="How sheets are cut"
+      value={how}
+      options={[
+        { value: 'edge' as const, text: 'from edge to edge, by hand' },
+        { value: 'free' as const, text: 'freely, by a machine' }
+      ]}
+      onset={(v) => (how = v)}
+    />; a cut takes
+    <QuantityField
+      kind="length"
+      label="Kerf of the saw"
+      value={kerfMm}
+      step={0.5}
+      onset={(v) => v !== undefined && (kerfMm = v)}
+    />, and
+    <QuantityField
+      kind="length"
+      label="Trim of the edges"
+      value={trimMm}
+      step={5}
+      onset={(v) => v !== undefined && (trimMm = v)}
+    />
+    is trimmed off all round.
+  </p>
+  {#if told}<p role="alert">{told}</p>{/if}
+  {#each plans ?? [] as plan (`${plan.foam} ${plan.sheetMm}`)}
+    <section>
+      <h3 class="font-semibold">{plan.foamName}, {length(plan.sheetMm)}</h3>
+      <p>{summary(plan)}.</p>
+      {#if plan.leftOver.length > 0}
+        <p role="alert">
+          Larger than a sheet: {plan.leftOver
+            .map((p) => `${p.name} (${length(p.lengthMm)} by ${length(p.widthMm)})`)
+            .join(', ')}.
+        </p>
+      {/if}
+      <p class="quiet text-xs">
+        {plan.parts.map((p) => `${p.name}: ${p.count} of ${length(p.lengthMm)} by ${length(p.widthMm)}`).join('; ')}
+      </p>
+      <ul class="sheets">
+        {#each plan.sheets as sheet, i (i)}
+          <li>
+            <svg
+              viewBox="-5 -5 {plan.lengthMm + 10} {plan.widthMm + 10}"
+              role="img"
+              aria-label="Sheet {i + 1} of {plan.sheets.length}: {sheet.placed.length} pieces"
+            >
+              <rect class="sheet" width={plan.lengthMm} height={plan.widthMm} />
+              {#each sheet.placed as piece, j (j)}
+                <rect
+                  class="piece"
+                  x={piece.xMm}
+                  y={plan.widthMm - piece.yMm - piece.acrossMm}
+                  width={piece.alongMm}
+                  height={piece.acrossMm}
+                />
+                <text
+                  x={piece.xMm + piece.alongMm / 2}
+                  y={plan.widthMm - piece.yMm - piece.acrossMm / 2}
+                  font-size={Math.min(60, piece.acrossMm * 0.6, piece.alongMm * 0.6)}
+                  text-anchor="middle"
+                  dominant-baseline="central">{piece.name}</text
+                >
+              {/each}
+            </svg>
+            {#if sheet.cuts.length > 0}
+              <details>
+                <summary>Order of the {sheet.cuts.length} cuts</summary>
+                <ol>
+                  {#each sheet.cuts as cut, j (j)}
+                    <li>
+                      {length(cut.atMm)} from the {cut.across ? 'left' : 'front'}, from {length(cut.fromMm)} to {length(
+                        cut.toMm
+                      )}
+                    </li>
+                  {/each}
+                </ol>
+              </details>
+            {/if}
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/each}
+</details>
+
+<style>
+  summary {
+    cursor: pointer;
+  }
+  .sentence {
+    line-height: 2;
+  }
+  .sheets {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+    gap: 0.75rem;
+  }
+  svg {
+    width: 100%;
+  }
+  rect {
+    stroke: currentColor;
+    stroke-width: 1px;
+    vector-effect: non-scaling-stroke;
+  }
+  .sheet {
+    fill: var(--color-base-200);
+  }
+  .piece {
+    fill: color-mix(in oklab, var(--color-accent) 22%, var(--color-base-100));
+  }
+  text {
+    fill: currentColor;
+    font-weight: 650;
+  }
+  ol {
+    padding-left: 1.5rem;
+    list-style: decimal;
+    font-size: 0.8125rem;
+  }
+</style>
