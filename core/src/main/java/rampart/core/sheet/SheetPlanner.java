@@ -223,29 +223,39 @@ public final class SheetPlanner {
         }
     }
 
-    /** The piece and box that leave the least beside them, first come first where several do. */
+    /** A piece in the corner of a box. */
+    private record Fit(Box box, Piece way) {
+        At at() {
+            return new At(way, box.x, box.y);
+        }
+    }
+
+    /** The box and the way round that leave the least beside the piece; null where it fits into none. */
+    private Fit bestFit(List<Box> boxes, Piece piece) {
+        Fit best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (Box box : boxes) {
+            for (Piece way : ways(piece)) {
+                double beside = Math.min(box.along - way.along, box.across - way.across);
+                if (box.holds(way) && beside < least - EPSILON) {
+                    least = beside;
+                    best = new Fit(box, way);
+                }
+            }
+        }
+        return best;
+    }
+
     private Filled guillotine(List<Piece> pieces, Rule rule) {
         List<Box> boxes = new ArrayList<>(List.of(whole()));
         List<At> placed = new ArrayList<>();
         List<SheetPlan.Cut> cuts = new ArrayList<>();
         for (Piece piece : pieces) {
-            Box best = null;
-            Piece chosen = null;
-            double least = Double.POSITIVE_INFINITY;
-            for (Box box : boxes) {
-                for (Piece way : ways(piece)) {
-                    double beside = Math.min(box.along - way.along, box.across - way.across);
-                    if (box.holds(way) && beside < least - EPSILON) {
-                        least = beside;
-                        best = box;
-                        chosen = way;
-                    }
-                }
-            }
-            if (best != null) {
-                placed.add(new At(chosen, best.x, best.y));
-                boxes.remove(best);
-                boxes.addAll(split(best, chosen, rule.across(best, chosen), cuts));
+            Fit fit = bestFit(boxes, piece);
+            if (fit != null) {
+                placed.add(fit.at());
+                boxes.remove(fit.box());
+                boxes.addAll(split(fit.box(), fit.way(), rule.across(fit.box(), fit.way()), cuts));
             }
         }
         return new Filled(placed, cuts);
@@ -288,22 +298,10 @@ public final class SheetPlanner {
         Filled fill() {
             List<At> placed = new ArrayList<>();
             for (Piece piece : pieces) {
-                Box best = null;
-                Piece chosen = null;
-                double least = Double.POSITIVE_INFINITY;
-                for (Box box : boxes) {
-                    for (Piece way : ways(piece)) {
-                        double beside = Math.min(box.along - way.along, box.across - way.across);
-                        if (box.holds(way) && beside < least - EPSILON) {
-                            least = beside;
-                            best = box;
-                            chosen = way;
-                        }
-                    }
-                }
-                if (best != null) {
-                    placed.add(new At(chosen, best.x, best.y));
-                    boxes = cutOut(new Box(best.x, best.y, chosen.along, chosen.across));
+                Fit fit = bestFit(boxes, piece);
+                if (fit != null) {
+                    placed.add(fit.at());
+                    boxes = cutOut(new Box(fit.box().x, fit.box().y, fit.way().along, fit.way().across));
                 }
             }
             return new Filled(placed, List.of());
@@ -353,8 +351,8 @@ public final class SheetPlanner {
         private final List<Piece> pieces;
         private final boolean[] used;
         private final List<At> placed = new ArrayList<>();
-        private Filled best = new Filled(List.of(), List.of());
         private List<At> bestPlaced = List.of();
+        private List<SheetPlan.Cut> bestCuts = List.of();
         private double bestArea;
         private final double all;
         private int steps;
@@ -368,11 +366,8 @@ public final class SheetPlanner {
         Filled best() {
             List<Box> open = new ArrayList<>(List.of(whole()));
             go(open, whole().area(), 0, new ArrayList<>());
-            best = new Filled(bestPlaced, bestCuts);
-            return best;
+            return new Filled(bestPlaced, bestCuts);
         }
-
-        private List<SheetPlan.Cut> bestCuts = List.of();
 
         private void go(List<Box> open, double room, double area, List<SheetPlan.Cut> cuts) {
             if (area > bestArea + EPSILON) {

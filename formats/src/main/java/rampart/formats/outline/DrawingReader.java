@@ -27,8 +27,9 @@ public final class DrawingReader {
         if (begin.contains("<svg") || begin.stripLeading().startsWith("<") || begin.contains("<?xml")) {
             return SvgDrawing.read(file, asked);
         }
-        if (begin.startsWith("AutoCAD Binary DXF")) {
-            throw new RefusedDrawingException("this is a binary DXF file; save it as DXF text (ASCII)");
+        if (begin.indexOf(0) >= 0) {
+            throw new RefusedDrawingException(
+                    "this is a binary file, no text; save the drawing as DXF text (ASCII) or as SVG");
         }
         if (begin.contains("SECTION")) {
             return DxfDrawing.read(file, asked);

@@ -84,8 +84,7 @@ public record SheetPlanView(
     }
 
     /** What is left of a sheet is used for more packs, where more go on one. */
-    private static Double costPerPack(
-            SheetNeeds.Planned planned, int packs, double sheetMm3, OptionalDouble perLitre) {
+    private static Double costPerPack(SheetNeeds.Planned planned, int packs, double sheetMm3, OptionalDouble perLitre) {
         if (perLitre.isEmpty()) {
             return null;
         }

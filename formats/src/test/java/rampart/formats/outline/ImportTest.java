@@ -116,7 +116,7 @@ class ImportTest {
                 "<!DOCTYPE svg [<!ENTITY a 'b'>]><svg xmlns='http://www.w3.org/2000/svg'>&a;<rect width='4' height='4'/></svg>",
                 "<!DOCTYPE svg SYSTEM 'http://127.0.0.1:9/x.dtd'><svg xmlns='http://www.w3.org/2000/svg'><rect width='4' height='4'/></svg>",
                 "<html><body/></html>",
-                "AutoCAD Binary DXF",
+                "Binary DXF\r\n\u001a\0\0\0SECTION",
                 "  0\nSECTION\n  2\nHEADER\n  0\nENDSEC\n  0\nEOF\n",
                 "  0\nSECTION\n  2\nENTITIES\n  0\nCIRCLE\n 10\nnan\n 20\n0\n 40\n5\n  0\nENDSEC\n  0\nEOF\n",
                 "  0\nSECTION\n  2\nENTITIES\n  0\nCIRCLE\n 10\n0\n 20\n0\n 40\n-5\n  0\nENDSEC\n  0\nEOF\n",

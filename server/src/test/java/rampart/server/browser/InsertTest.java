@@ -1,7 +1,12 @@
 package rampart.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -78,5 +83,62 @@ class InsertTest {
         browser.type("[aria-label='Height at which it begins, mm'], [aria-label='Height at which it begins']", "-70");
         browser.until(() -> bed().at("/wells/0/bottomMm").asDouble() == -70);
         browser.until(() -> !browser.text("[aria-label='Where foam bears']").equals(whole));
+    }
+
+    /**
+     * An outline out of a file becomes a part, and the browser, a reader that is not ours, finds curves of the same length and
+     * a page of the same size in the file to cut by.
+     */
+    @Test
+    void fromADrawingToTheFileToCutBy() throws IOException {
+        browser.button("Cut a bed for it").click();
+        browser.see("circle.place");
+        Path drawing = Files.createTempFile("dial", ".svg");
+        Files.writeString(
+                drawing,
+                "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='60mm' viewBox='0 0 80 60'>"
+                        + "<g id='dial'><path d='M10 30 a20 20 0 0 1 20 -20 h20 a20 20 0 0 1 0 40 h-20 a20 20 0 0 1 -20 -20z'/></g></svg>");
+        browser.driver()
+                .findElement(By.cssSelector("input[aria-label='Drawing file with outlines']"))
+                .sendKeys(drawing.toString());
+        browser.see(".import svg path");
+        assertThat(browser.text(".import")).contains("dial: 60 mm by 40 mm");
+        browser.button("Take as wells").click();
+        browser.until(() -> bed().path("wells").size() == 1);
+        assertThat(bed().at("/wells/0/name").asString()).isEqualTo("dial");
+        browser.until(() -> "saved".equals(browser.see("[data-saving]").getDomAttribute("data-saving")));
+        browser.see(".files a[href*='piece=base-1-of']");
+
+        String file = http.get("api/packs/" + pack).json().path("pack").toString();
+        JsonNode base = http.post("api/beds/making", file).json().at("/pieces/0");
+        double length = 0;
+        for (JsonNode layer : base.path("layers")) {
+            for (JsonNode outline : layer.path("outlines")) {
+                for (int i = 0; i < outline.size(); i++) {
+                    JsonNode from = outline.get(i);
+                    JsonNode to = outline.get((i + 1) % outline.size());
+                    length += Math.hypot(
+                            to.get(0).asDouble() - from.get(0).asDouble(),
+                            to.get(1).asDouble() - from.get(1).asDouble());
+                }
+            }
+        }
+        List<?> read = (List<?>) browser.script(
+                """
+                return fetch(arguments[0]).then(answer => answer.text()).then(text => {
+                  const parsed = new DOMParser().parseFromString(text, 'image/svg+xml');
+                  const svg = document.importNode(parsed.documentElement, true);
+                  document.body.append(svg);
+                  let length = 0;
+                  svg.querySelectorAll('path').forEach(path => (length += path.getTotalLength()));
+                  const width = svg.width.baseVal.value;
+                  svg.remove();
+                  return [length, width];
+                });""",
+                "/api/packs/" + pack + "/insert-files?file=svg&piece="
+                        + base.path("file").asString());
+        assertThat(((Number) read.get(0)).doubleValue()).isCloseTo(length, within(length * 1e-4));
+        assertThat(((Number) read.get(1)).doubleValue())
+                .isCloseTo(base.path("widthMm").asDouble() * 96 / 25.4, within(0.01));
     }
 }
