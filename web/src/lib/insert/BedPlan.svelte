@@ -26,6 +26,7 @@
   } = $props();
 
   const MARGIN = 26;
+  const MOST_HIGH = 416;
   let width = $state(600);
   let height = $state(400);
 
@@ -36,6 +37,8 @@
   let scale = $derived(
     Math.max(0.01, Math.min((width - 2 * MARGIN) / (right - left), (height - 2 * MARGIN) / (back - front)))
   );
+  /** As high as the block needs in this width, up to what leaves the rest in view. */
+  let wanted = $derived(Math.min(MOST_HIGH, ((width - 2 * MARGIN) * (back - front)) / (right - left) + 2 * MARGIN));
   let originX = $derived(width / 2 - (scale * (left + right)) / 2);
   let originY = $derived(height / 2 + (scale * (front + back)) / 2);
   const x = (mm: number) => originX + mm * scale;
@@ -102,7 +105,7 @@
   }
 </script>
 
-<div class="stage" bind:clientWidth={width} bind:clientHeight={height}>
+<div class="stage" style:height="{wanted}px" bind:clientWidth={width} bind:clientHeight={height}>
   <svg {width} {height} role="group" aria-label="The bed from above, to scale">
     <rect class="block" x={x(left)} y={y(back)} width={(right - left) * scale} height={(back - front) * scale} />
     {#each bearing as [x1, y1, x2, y2], i (i)}
@@ -169,7 +172,6 @@
 <style>
   .stage {
     min-width: 0;
-    height: 26rem;
   }
   .block {
     fill: var(--color-base-200);

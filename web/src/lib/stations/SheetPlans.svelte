@@ -10,6 +10,8 @@
 
   let { bench }: { bench: Bench } = $props();
 
+  /** Nothing is asked for while nobody looks. */
+  let open = $state(false);
   let lengthMm = $state(2000);
   let widthMm = $state(1000);
   let kerfMm = $state(0);
@@ -28,7 +30,7 @@
 
   $effect(() => {
     const query = asked;
-    const body = bench.evaluation ? untrack(() => bench.pack) : null;
+    const body = open && bench.evaluation ? untrack(() => bench.pack) : null;
     if (body) {
       const signal = latest.next();
       void call(api.POST('/api/sheet-plans', { params: { query }, body, signal })).then(({ data, problem }) => {
@@ -51,118 +53,120 @@
   }
 </script>
 
-<details>
+<details bind:open>
   <summary>Sheets it is cut from</summary>
-  <p class="sentence">
-    For
-    <QuantityField
-      kind="number"
-      label="Packs to cut for"
-      value={packs}
-      least={1}
-      onset={(v) => v !== undefined && (packs = Math.min(100, Math.max(1, Math.round(v))))}
-    />
-    {packs === 1 ? 'pack' : 'packs'}, from sheets of
-    <QuantityField
-      kind="length"
-      label="Length of a sheet"
-      value={lengthMm}
-      step={50}
-      onset={(v) => v !== undefined && (lengthMm = v)}
-    />
-    by
-    <QuantityField
-      kind="length"
-      label="Width of a sheet"
-      value={widthMm}
-      step={50}
-      onset={(v) => v !== undefined && (widthMm = v)}
-    />, cut
-    <ChoiceField
-      label="How sheets are cut"
-      value={how}
-      options={[
-        { value: 'edge' as const, text: 'from edge to edge, by hand' },
-        { value: 'free' as const, text: 'freely, by a machine' }
-      ]}
-      onset={(v) => (how = v)}
-    />; a cut takes
-    <QuantityField
-      kind="length"
-      label="Kerf of the saw"
-      value={kerfMm}
-      step={0.5}
-      onset={(v) => v !== undefined && (kerfMm = v)}
-    />, and
-    <QuantityField
-      kind="length"
-      label="Trim of the edges"
-      value={trimMm}
-      step={5}
-      onset={(v) => v !== undefined && (trimMm = v)}
-    />
-    is trimmed off all round.
-  </p>
-  {#if told}<p role="alert">{told}</p>{/if}
-  {#each plans ?? [] as plan (`${plan.foam} ${plan.sheetMm}`)}
-    <section>
-      <h3 class="font-semibold">{plan.foamName}, {length(plan.sheetMm)}</h3>
-      <p>{summary(plan)}.</p>
-      {#if plan.leftOver.length > 0}
-        <p role="alert">
-          Larger than a sheet: {plan.leftOver
-            .map((p) => `${p.name} (${length(p.lengthMm)} by ${length(p.widthMm)})`)
-            .join(', ')}.
+  {#if open}
+    <p class="sentence">
+      For
+      <QuantityField
+        kind="number"
+        label="Packs to cut for"
+        value={packs}
+        least={1}
+        onset={(v) => v !== undefined && (packs = Math.min(100, Math.max(1, Math.round(v))))}
+      />
+      {packs === 1 ? 'pack' : 'packs'}, from sheets of
+      <QuantityField
+        kind="length"
+        label="Length of a sheet"
+        value={lengthMm}
+        step={50}
+        onset={(v) => v !== undefined && (lengthMm = v)}
+      />
+      by
+      <QuantityField
+        kind="length"
+        label="Width of a sheet"
+        value={widthMm}
+        step={50}
+        onset={(v) => v !== undefined && (widthMm = v)}
+      />, cut
+      <ChoiceField
+        label="How sheets are cut"
+        value={how}
+        options={[
+          { value: 'edge' as const, text: 'from edge to edge, by hand' },
+          { value: 'free' as const, text: 'freely, by a machine' }
+        ]}
+        onset={(v) => (how = v)}
+      />; a cut takes
+      <QuantityField
+        kind="length"
+        label="Kerf of the saw"
+        value={kerfMm}
+        step={0.5}
+        onset={(v) => v !== undefined && (kerfMm = v)}
+      />, and
+      <QuantityField
+        kind="length"
+        label="Trim of the edges"
+        value={trimMm}
+        step={5}
+        onset={(v) => v !== undefined && (trimMm = v)}
+      />
+      is trimmed off all round.
+    </p>
+    {#if told}<p role="alert">{told}</p>{/if}
+    {#each plans ?? [] as plan (`${plan.foam} ${plan.sheetMm}`)}
+      <section>
+        <h3 class="font-semibold">{plan.foamName}, {length(plan.sheetMm)}</h3>
+        <p>{summary(plan)}.</p>
+        {#if plan.leftOver.length > 0}
+          <p role="alert">
+            Larger than a sheet: {plan.leftOver
+              .map((p) => `${p.name} (${length(p.lengthMm)} by ${length(p.widthMm)})`)
+              .join(', ')}.
+          </p>
+        {/if}
+        <p class="quiet text-xs">
+          {plan.parts.map((p) => `${p.name}: ${p.count} of ${length(p.lengthMm)} by ${length(p.widthMm)}`).join('; ')}
         </p>
-      {/if}
-      <p class="quiet text-xs">
-        {plan.parts.map((p) => `${p.name}: ${p.count} of ${length(p.lengthMm)} by ${length(p.widthMm)}`).join('; ')}
-      </p>
-      <ul class="sheets">
-        {#each plan.sheets as sheet, i (i)}
-          <li>
-            <svg
-              viewBox="-5 -5 {plan.lengthMm + 10} {plan.widthMm + 10}"
-              role="img"
-              aria-label="Sheet {i + 1} of {plan.sheets.length}: {sheet.placed.length} pieces"
-            >
-              <rect class="sheet" width={plan.lengthMm} height={plan.widthMm} />
-              {#each sheet.placed as piece, j (j)}
-                <rect
-                  class="piece"
-                  x={piece.xMm}
-                  y={plan.widthMm - piece.yMm - piece.acrossMm}
-                  width={piece.alongMm}
-                  height={piece.acrossMm}
-                />
-                <text
-                  x={piece.xMm + piece.alongMm / 2}
-                  y={plan.widthMm - piece.yMm - piece.acrossMm / 2}
-                  font-size={Math.min(60, piece.acrossMm * 0.6, piece.alongMm * 0.6)}
-                  text-anchor="middle"
-                  dominant-baseline="central">{piece.name}</text
-                >
-              {/each}
-            </svg>
-            {#if sheet.cuts.length > 0}
-              <details>
-                <summary>Order of the {sheet.cuts.length} cuts</summary>
-                <ol>
-                  {#each sheet.cuts as cut, j (j)}
-                    <li>
-                      {length(cut.atMm)} from the {cut.across ? 'left' : 'front'}, from {length(cut.fromMm)} to {length(
-                        cut.toMm
-                      )}
-                    </li>
-                  {/each}
-                </ol>
-              </details>
-            {/if}
-          </li>
-        {/each}
-      </ul>
-    </section>
-  {/each}
+        <ul class="sheets">
+          {#each plan.sheets as sheet, i (i)}
+            <li>
+              <svg
+                viewBox="-5 -5 {plan.lengthMm + 10} {plan.widthMm + 10}"
+                role="img"
+                aria-label="Sheet {i + 1} of {plan.sheets.length}: {sheet.placed.length} pieces"
+              >
+                <rect class="sheet" width={plan.lengthMm} height={plan.widthMm} />
+                {#each sheet.placed as piece, j (j)}
+                  <rect
+                    class="piece"
+                    x={piece.xMm}
+                    y={plan.widthMm - piece.yMm - piece.acrossMm}
+                    width={piece.alongMm}
+                    height={piece.acrossMm}
+                  />
+                  <text
+                    x={piece.xMm + piece.alongMm / 2}
+                    y={plan.widthMm - piece.yMm - piece.acrossMm / 2}
+                    font-size={Math.min(60, piece.acrossMm * 0.6, piece.alongMm * 0.6)}
+                    text-anchor="middle"
+                    dominant-baseline="central">{piece.name}</text
+                  >
+                {/each}
+              </svg>
+              {#if sheet.cuts.length > 0}
+                <details>
+                  <summary>Order of the {sheet.cuts.length} cuts</summary>
+                  <ol>
+                    {#each sheet.cuts as cut, j (j)}
+                      <li>
+                        {length(cut.atMm)} from the {cut.across ? 'left' : 'front'}, from {length(cut.fromMm)} to {length(
+                          cut.toMm
+                        )}
+                      </li>
+                    {/each}
+                  </ol>
+                </details>
+              {/if}
+            </li>
+          {/each}
+        </ul>
+      </section>
+    {/each}
+  {/if}
 </details>
 
 <style>
