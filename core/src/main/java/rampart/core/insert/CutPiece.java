@@ -25,6 +25,12 @@ public record CutPiece(
         lines = List.copyOf(lines);
     }
 
+    /** Faces that are glued to the next piece of the same half. */
+    static int gluedFaces(List<CutPiece> pieces) {
+        return pieces.size()
+                - (int) pieces.stream().map(CutPiece::half).distinct().count();
+    }
+
     /** Lengths of all lines, mm: what a machine travels while it cuts. */
     public double pathMm() {
         return lines.stream()

@@ -26,6 +26,13 @@ public record SheetStack(
         pieces = List.copyOf(pieces);
     }
 
+    /** Faces to glue, mm2, whole sheets. */
+    public double glueMm2() {
+        return CutPiece.gluedFaces(pieces)
+                * pieces.get(0).widthMm()
+                * pieces.get(0).depthMm();
+    }
+
     /** @throws IllegalArgumentException if the sheet is not thicker than nothing */
     public static SheetStack of(BedCut cut, double sheetMm, TurnEdge edge, CutTool tool) {
         Require.positive(sheetMm, "thickness of the sheet in mm");

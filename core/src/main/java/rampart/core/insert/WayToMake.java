@@ -68,7 +68,6 @@ public record WayToMake(
                 OptionalDouble.empty(),
                 solid.pieces(),
                 solid.glueMm2(),
-                Math.max(0, solid.pieces().size() - 2),
                 block,
                 cut.openMm3(),
                 0,
@@ -76,13 +75,11 @@ public record WayToMake(
         for (double sheet : sheetsMm) {
             SheetStack stack = SheetStack.of(cut, sheet, edge, tool);
             double foam = stack.pieces().size() * sheet * cut.blockFromAbove().areaMm2();
-            int glued = Math.max(0, stack.pieces().size() - 2);
             ways.add(made(
                     Kind.SHEETS,
                     OptionalDouble.of(sheet),
                     stack.pieces(),
-                    glued * cut.blockFromAbove().areaMm2(),
-                    glued,
+                    stack.glueMm2(),
                     foam,
                     stack.cutAwayMm3(),
                     stack.depthErrorMm(),
@@ -110,7 +107,6 @@ public record WayToMake(
             OptionalDouble sheetMm,
             List<CutPiece> pieces,
             double glueMm2,
-            int gluedFaces,
             double foamMm3,
             double wasteMm3,
             double depthErrorMm,
@@ -126,7 +122,7 @@ public record WayToMake(
                 glueMm2,
                 foamMm3,
                 wasteMm3,
-                path / MM_A_MINUTE + cuts * MINUTES_A_LINE + gluedFaces * MINUTES_A_GLUED_FACE,
+                path / MM_A_MINUTE + cuts * MINUTES_A_LINE + CutPiece.gluedFaces(pieces) * MINUTES_A_GLUED_FACE,
                 0,
                 depthErrorMm,
                 cost(foamMm3, costPerLitre));

@@ -18,7 +18,6 @@ final class Thicknesses {
     /** No cushion is thicker, mm: more is another way to pack. */
     static final double MOST_MM = 100;
 
-    private static final List<Double> USUAL_SHEETS_MM = List.of(10.0, 25.0, 50.0);
     private static final double STEP_MM = 10;
 
     /** Play beyond this would be thin or worse (rule 33). */
@@ -33,9 +32,7 @@ final class Thicknesses {
 
     /** Rising. */
     List<Double> of(Foam foam) {
-        return known.computeIfAbsent(
-                foam.id(),
-                id -> foam.structure().cut() ? sums(stock.sheetsMm().getOrDefault(id, USUAL_SHEETS_MM)) : steps());
+        return known.computeIfAbsent(foam.id(), id -> foam.structure().cut() ? sums(stock.sheetsMmOf(id)) : steps());
     }
 
     private static List<Double> steps() {

@@ -53,6 +53,17 @@ class CutPiecesTest {
         assertThat(thick.depthErrorMm()).isEqualTo(10);
     }
 
+    /** Each half is glued by itself; a bed of one half has one glued stack. */
+    @Test
+    void onlySheetsOfOneHalfAreGlued() {
+        SheetStack both = SheetStack.of(cut(List.of(BODY)), 20, TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(both.glueMm2()).isCloseTo(6 * 282.0 * 202, within(1e-6));
+        BedCut base = BedCut.of(laid(new BedShape(SIZE, List.of(BODY), List.of(), 900, 0, List.of())));
+        SheetStack one = SheetStack.of(base, 20, TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(one.pieces()).hasSize(8);
+        assertThat(one.glueMm2()).isCloseTo(7 * 282.0 * 202, within(1e-6));
+    }
+
     /** What stands to the right of the item lies to the left in a lid that is turned over its side. */
     @Test
     void theLidLiesTurnedOver() {

@@ -48,8 +48,6 @@ import rampart.server.stores.Stores;
 /** How a bed is made: the ways beside each other, its pieces, and the files to cut them by. */
 @RestController
 class InsertController {
-    private static final List<Double> USUAL_SHEETS_MM = List.of(10.0, 25.0, 50.0);
-
     private final Catalogue catalogue;
     private final PackShelf shelf;
     private final Stores stores;
@@ -216,11 +214,7 @@ class InsertController {
     private static Made made(BedCut cut, MakingAsked asked) {
         if (asked.sheetMm() != null) {
             SheetStack stack = SheetStack.of(cut, asked.sheetMm(), asked.edge(), asked.tool());
-            int glued = Math.max(0, stack.pieces().size() - 2);
-            return new Made(
-                    stack.pieces().stream().map(CutDrawing::of).toList(),
-                    List.of(),
-                    glued * cut.blockFromAbove().areaMm2());
+            return new Made(stack.pieces().stream().map(CutDrawing::of).toList(), List.of(), stack.glueMm2());
         }
         BlockCut block = BlockCut.of(cut, asked.edge(), asked.tool());
         return new Made(block.pieces().stream().map(CutDrawing::of).toList(), block.steps(), block.glueMm2());
@@ -233,9 +227,10 @@ class InsertController {
     }
 
     private List<Double> sheets(Foam foam) {
-        List<Double> own = stores.onHand().sheetsMm().getOrDefault(foam.id(), List.of());
-        return (own.isEmpty() ? USUAL_SHEETS_MM : own)
-                .stream().distinct().sorted().toList();
+        return stores.onHand().sheetsMmOf(foam.id()).stream()
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private static ResponseEntity<byte[]> drawing(String name, CutDrawing drawing, FileKind kind) {
