@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orientations": {
         parameters: {
             query?: never;
@@ -318,6 +334,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["outlines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outlines/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outlines/photograph": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["photograph"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outlines/photograph/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trace"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1212,6 +1276,18 @@ export interface components {
             outsideMm: components["schemas"]["SizeView"];
             slackMm: components["schemas"]["SizeView"];
         };
+        CameraView: {
+            /** Format: double */
+            heightErrorMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            tiltDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
         Card: {
             /** Format: double */
             grossMassKg: number | null;
@@ -1746,6 +1822,26 @@ export interface components {
             /** Format: double */
             toMm: number;
         };
+        LaidFlatView: {
+            /** Format: double */
+            backMm: number;
+            camera: components["schemas"]["CameraView"];
+            difference: string;
+            /** Format: int32 */
+            heightPixels: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: int32 */
+            marks: number;
+            /** Format: double */
+            marksErrorMm: number;
+            /** Format: double */
+            mmPerPixel: number;
+            picture: string;
+            sheets: string[];
+            /** Format: int32 */
+            widthPixels: number;
+        };
         LaidPieceView: {
             /** Format: double */
             acrossMm: number;
@@ -1855,6 +1951,9 @@ export interface components {
             name: string;
             /** Format: int64 */
             version: number;
+        };
+        MeasuredAsked: {
+            shapes: components["schemas"]["ShapeAsked"][];
         };
         Member: {
             /** Format: int64 */
@@ -2464,6 +2563,27 @@ export interface components {
             firstStart: boolean;
             person: components["schemas"]["Person"] | null;
         };
+        ShapeAsked: {
+            /** Format: double */
+            backMm?: number;
+            /** @enum {string} */
+            kind: "rectangle" | "circle" | "ellipse" | "slot" | "polygon" | "stations";
+            /** Format: double */
+            lengthMm?: number | null;
+            placesMm?: number[][] | null;
+            /** Format: double */
+            radiusMm?: number | null;
+            /** Format: double */
+            rightMm?: number;
+            /** Format: double */
+            turnDegrees?: number;
+            /** @enum {string} */
+            twin: "none" | "left_and_right" | "front_and_back";
+            /** @enum {string} */
+            use: "added" | "cut_away";
+            /** Format: double */
+            widthMm?: number | null;
+        };
         SheetCutView: {
             across: boolean;
             /** Format: double */
@@ -2530,6 +2650,23 @@ export interface components {
         SignIn: {
             name: string;
             password: string;
+        };
+        SilhouetteView: {
+            cameraKnown: boolean;
+            /** Format: double */
+            errorMm: number;
+            middleMm: number[];
+            outlines: components["schemas"]["OutlineView"][];
+            /** Format: double */
+            parallaxMm: number;
+            /** Format: double */
+            perMmOfHeight: number;
+            /** Format: double */
+            simplifiedMm: number;
+            /** Format: int32 */
+            threshold: number;
+            /** Format: double */
+            turnedDegrees: number;
         };
         SimulationView: {
             /** Format: double */
@@ -2687,6 +2824,14 @@ export interface components {
         TitleView: {
             standing: string;
             words: string;
+        };
+        TraceAsked: {
+            flat: components["schemas"]["LaidFlatView"];
+            /** Format: double */
+            heightMm?: number;
+            straight?: boolean;
+            /** Format: int32 */
+            threshold?: number | null;
         };
         TwoPacks: {
             after: components["schemas"]["PackFile"];
@@ -3298,6 +3443,28 @@ export interface operations {
             };
         };
     };
+    marks: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     orientations: {
         parameters: {
             query?: never;
@@ -3345,6 +3512,82 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutlinesView"];
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuredAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlinesView"];
+                };
+            };
+        };
+    };
+    photograph: {
+        parameters: {
+            query?: {
+                measuredMm?: number;
+                cameraHeightMm?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaidFlatView"];
+                };
+            };
+        };
+    };
+    trace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraceAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SilhouetteView"];
                 };
             };
         };

@@ -12,7 +12,9 @@
   import BedPlan from './BedPlan.svelte';
   import { type Bed, bedLayer, bedOf, type Place, type Pocket, pocketOf, rectangle } from './bed';
   import Making from './Making.svelte';
+  import Measured from './Measured.svelte';
   import OutlineImport from './OutlineImport.svelte';
+  import PhotoTrace from './PhotoTrace.svelte';
   import PocketEditor from './PocketEditor.svelte';
   import Ties from './Ties.svelte';
 
@@ -142,8 +144,11 @@
           {/if}
         </div>
         {#if !bench.readOnly}
-          <div class="row">
-            <OutlineImport {bench} {bed} {at} ondone={(index) => (chosen = { list: 'parts', index })} />
+          <div class="row" role="group" aria-label="Outline from">
+            <span class="quiet">Outline from</span>
+            <Measured {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
+            <PhotoTrace {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
+            <OutlineImport {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
           </div>
         {/if}
         {#if pocket && chosen}

@@ -4,10 +4,10 @@
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length } from '../units';
-  import { type Bed, pathOf, type Place } from './bed';
+  import { type Bed, pathOf, type Pocket } from './bed';
+  import TakeOutlines from './TakeOutlines.svelte';
 
-  let { bench, bed, at, ondone }: { bench: Bench; bed: Bed; at: string; ondone: (index: number) => void } = $props();
+  let { bench, bed, at, ondone }: { bench: Bench; bed: Bed; at: string; ondone: (pocket: Pocket) => void } = $props();
 
   const UNITS = ['as the file says', 'mm', 'cm', 'in', 'pt', 'px'];
   let chooser = $state<HTMLInputElement>();
@@ -62,28 +62,14 @@
     taken = taken.includes(index) ? taken.filter((i) => i !== index) : [...taken, index];
   }
 
-  function take(list: 'parts' | 'wells') {
-    const half = bench.pack.item.sizeMm.height / 2;
-    const fresh = taken.map((index) => {
-      const outline = read!.outlines[index]!;
-      return {
-        name: (outline.layer || file!.name).slice(0, 40),
-        outlineMm: outline.placesMm as Place[],
-        bottomMm: -half,
-        topMm: half,
-        ...(list === 'parts' ? { nature: 'strong' as const } : {})
-      };
-    });
-    bench.put(`${at}/${list}`, [...(bed[list] ?? []), ...fresh]);
-    const first = bed[list]?.length ?? 0;
+  function leave() {
     read = null;
     file = null;
-    ondone(first);
   }
 </script>
 
 <button type="button" class="btn btn-xs" disabled={busy} onclick={() => chooser?.click()}
-  >{busy ? 'Reading' : 'Outline from a file'}</button
+  >{busy ? 'Reading' : 'a drawing file'}</button
 >
 <input
   class="hidden"
@@ -143,32 +129,24 @@
         />
       {/each}
     </svg>
-    <ul>
-      {#each shown as { outline, index } (index)}
-        <li>
-          <label>
-            <input type="checkbox" checked={taken.includes(index)} onchange={() => toggle(index)} />
-            {outline.layer || 'no layer'}: {length(outline.widthMm)} by {length(outline.depthMm)}, {outline.placesMm
-              .length}
-            places{outline.gapMm > 0 ? `, a gap of ${length(outline.gapMm)} closed` : ''}
-          </label>
-        </li>
-      {/each}
-    </ul>
     {#if read.remarks.length > 0}
       <ul class="quiet text-xs" aria-label="Remarks on the file">
         {#each read.remarks as remark, i (i)}<li>{remark}</li>{/each}
       </ul>
     {/if}
-    <p class="flex flex-wrap gap-2">
-      <button type="button" class="btn btn-primary btn-sm" disabled={taken.length === 0} onclick={() => take('parts')}
-        >Take as parts of the item</button
-      >
-      <button type="button" class="btn btn-sm" disabled={taken.length === 0} onclick={() => take('wells')}
-        >Take as wells</button
-      >
-      <button type="button" class="plain-button" onclick={() => (read = null)}>Leave it</button>
-    </p>
+    <TakeOutlines
+      {bench}
+      {bed}
+      {at}
+      outlines={shown}
+      bind:taken
+      name={file.name}
+      ondone={(pocket) => {
+        leave();
+        ondone(pocket);
+      }}
+      onleave={leave}
+    />
   </div>
 {/if}
 
@@ -176,6 +154,7 @@
   .import {
     display: grid;
     gap: 0.5rem;
+    order: 1;
     width: 100%;
     padding-left: 0.75rem;
     border-left: 3px solid var(--color-primary);
@@ -199,7 +178,6 @@
     stroke-width: 2.5px;
   }
   ul {
-    font-size: 0.8125rem;
     max-height: 9rem;
     overflow: auto;
   }

@@ -1,12 +1,16 @@
 package rampart.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.algorithm.MinimumDiameter;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -44,6 +48,12 @@ public final class Region {
                     + Math.round(at.x * 10) / 10.0 + ", " + Math.round(at.y * 10) / 10.0 + " mm");
         }
         return new Region(polygon);
+    }
+
+    /** What lies within an outline that may cross or touch itself: its largest piece, crossings resolved. */
+    public static Region largestWithin(Outline outline) {
+        Geometry fixed = GeometryFixer.fix(FACTORY.createPolygon(ring(outline)));
+        return new Region(fixed).largest();
     }
 
     private static LinearRing ring(Outline outline) {
@@ -94,6 +104,39 @@ public final class Region {
      */
     public Region simplified(double toleranceMm) {
         return new Region(TopologyPreservingSimplifier.simplify(geometry, toleranceMm));
+    }
+
+    /** The smallest region without hollows that holds all of it, as a band drawn round it. */
+    public Region hull() {
+        return new Region(geometry.convexHull());
+    }
+
+    /** The same larger or smaller, this place kept. */
+    public Region scaled(PlanPoint about, double factor) {
+        return new Region(AffineTransformation.scaleInstance(factor, factor, about.xMm(), about.yMm())
+                .transform(geometry));
+    }
+
+    /**
+     * By how much it leans against upright, counter-clockwise, radians from -pi/4 to pi/4: the angle of the narrowest rectangle
+     * round it. Anything at all for what is round.
+     */
+    public double leaning() {
+        Coordinate[] corners = MinimumDiameter.getMinimumRectangle(geometry).getCoordinates();
+        int longest = corners.length < 3 || corners[0].distance(corners[1]) >= corners[1].distance(corners[2]) ? 0 : 1;
+        double angle = corners.length < 2
+                ? 0
+                : Math.atan2(corners[longest + 1].y - corners[longest].y, corners[longest + 1].x - corners[longest].x);
+        double quarter = Math.PI / 2;
+        return angle - Math.rint(angle / quarter) * quarter;
+    }
+
+    /** The largest of its pieces that hang together. */
+    public Region largest() {
+        return polygons().stream()
+                .max(Comparator.comparingDouble(Polygon::getArea))
+                .map(Region::new)
+                .orElse(this);
     }
 
     public double areaMm2() {

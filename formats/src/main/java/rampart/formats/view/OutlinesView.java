@@ -1,6 +1,10 @@
 package rampart.formats.view;
 
+import java.util.ArrayList;
 import java.util.List;
+import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.geometry.Region;
 import rampart.formats.outline.ImportedOutlines;
 
 /**
@@ -19,16 +23,19 @@ public record OutlinesView(String unit, boolean unitStated, List<OutlineView> ou
     public record OutlineView(
             String layer, List<List<Double>> placesMm, double areaCm2, double widthMm, double depthMm, double gapMm) {
         static OutlineView of(ImportedOutlines.Imported outline) {
-            List<List<Double>> places = outline.places().stream()
+            return of(outline.layer(), outline.places(), outline.areaMm2(), outline.gapMm());
+        }
+
+        /** One that no file says more of. */
+        static OutlineView traced(Outline outline, double areaMm2) {
+            return of("", outline.corners(), areaMm2, 0);
+        }
+
+        private static OutlineView of(String layer, List<PlanPoint> exact, double areaMm2, double gapMm) {
+            List<List<Double>> places = exact.stream()
                     .map(p -> List.of(Math.round(p.xMm() * 100) / 100.0, Math.round(p.yMm() * 100) / 100.0))
                     .toList();
-            return new OutlineView(
-                    outline.layer(),
-                    places,
-                    outline.areaMm2() / 100,
-                    extent(places, 0),
-                    extent(places, 1),
-                    outline.gapMm());
+            return new OutlineView(layer, places, areaMm2 / 100, extent(places, 0), extent(places, 1), gapMm);
         }
 
         private static double extent(List<List<Double>> places, int axis) {
@@ -36,6 +43,24 @@ public record OutlinesView(String unit, boolean unitStated, List<OutlineView> ou
             double high = places.stream().mapToDouble(p -> p.get(axis)).max().orElse(0);
             return high - low;
         }
+    }
+
+    /** What was measured by hand, piece by piece; a hole is told, for a part has none. */
+    public static OutlinesView measured(List<Region> pieces) {
+        List<OutlineView> outlines = new ArrayList<>();
+        int holes = 0;
+        for (Region piece : pieces) {
+            outlines.add(OutlineView.traced(piece.outlines().get(0), piece.areaMm2()));
+            holes += piece.holes().size();
+        }
+        return new OutlinesView(
+                "mm",
+                true,
+                outlines,
+                holes == 0
+                        ? List.of()
+                        : List.of(
+                                "a hole inside is not kept: foam that stands up in it is no part of the item's outline"));
     }
 
     public static OutlinesView of(ImportedOutlines imported) {

@@ -16,7 +16,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import rampart.server.messages.Message;
 
 /**
- * Refuses bodies over 2 MB, drawings over 5 MB, photographs over 16 MB: at once where the length is declared, else while reading; and those that
+ * Refuses bodies over 2 MB, drawings over 5 MB, photographs over 16 MB, those to be traced over 48 MB: at once where the length is declared, else while reading; and those that
  * trickle in.
  */
 @Component
@@ -27,6 +27,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
     static final long MOST_BYTES = 2 * MB;
 
     private static final long MOST_BYTES_OF_A_PHOTOGRAPH = 16 * MB;
+
+    /** 24 million pixels as PNG; read one at a time, so that thirty of them do not fill the memory. */
+    private static final long MOST_BYTES_TO_BE_TRACED = 48 * MB;
 
     private static final long MOST_BYTES_OF_A_DRAWING = 5 * MB;
 
@@ -69,10 +72,13 @@ class BodyLimitFilter extends OncePerRequestFilter {
     }
 
     private static long most(String path) {
+        if (path.endsWith("/outlines/photograph")) {
+            return MOST_BYTES_TO_BE_TRACED;
+        }
         if (path.endsWith("/photographs")) {
             return MOST_BYTES_OF_A_PHOTOGRAPH;
         }
-        return path.endsWith("/outlines") ? MOST_BYTES_OF_A_DRAWING : MOST_BYTES;
+        return path.endsWith("/outlines") || path.endsWith("/trace") ? MOST_BYTES_OF_A_DRAWING : MOST_BYTES;
     }
 
     private static final class Limited extends HttpServletRequestWrapper {

@@ -26,6 +26,7 @@ import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.FoamTestsView;
 import rampart.formats.view.InsertView;
+import rampart.formats.view.LaidFlatView;
 import rampart.formats.view.ListsView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.OutlinesView;
@@ -35,6 +36,7 @@ import rampart.formats.view.SaidView;
 import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SheetPlanView;
 import rampart.formats.view.SidesView;
+import rampart.formats.view.SilhouetteView;
 import rampart.formats.view.SimulationView;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.SpringsView;
@@ -71,6 +73,9 @@ class OpenApiConfig {
             SheetPlanView.SheetCutView.class,
             OutlinesView.class,
             OutlinesView.OutlineView.class,
+            LaidFlatView.class,
+            LaidFlatView.CameraView.class,
+            SilhouetteView.class,
             DataSheetController.HotCuttingView.class,
             DataSheetController.ConfirmedView.class,
             BedView.LevelView.class,

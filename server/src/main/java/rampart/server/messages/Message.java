@@ -258,6 +258,16 @@ public enum Message {
             "{0} is made of {1}: nothing is written for cutting it by heat until somebody has read its data sheet.",
             "Nothing was written. Files for a knife or a router are.",
             "Read the data sheet, and confirm it by name and date."),
+    MEASURES_REFUSED(
+            HttpStatus.BAD_REQUEST,
+            "These measurements make no outline: {0}.",
+            "Nothing was changed.",
+            "Change the figure that is named."),
+    TRACE_REFUSED(
+            HttpStatus.BAD_REQUEST,
+            "No outline was taken from the photograph: {0}.",
+            "Nothing was changed.",
+            "Take another photograph, or change what is said of this one."),
     DRAWING_REFUSED(
             HttpStatus.BAD_REQUEST,
             "The drawing was not taken: {0}.",

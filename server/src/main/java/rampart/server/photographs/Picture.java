@@ -1,37 +1,14 @@
 package rampart.server.photographs;
 
-import com.drew.imaging.jpeg.JpegMetadataReader;
-import com.drew.imaging.jpeg.JpegProcessingException;
-import com.drew.metadata.Metadata;
-import com.drew.metadata.MetadataException;
-import com.drew.metadata.exif.ExifIFD0Directory;
-import com.drew.metadata.exif.ExifReader;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.Duration;
-import java.util.Iterator;
-import java.util.List;
-import java.util.Locale;
-import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ScheduledFuture;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReadParam;
-import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
-import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
 import rampart.formats.json.Sha256;
 
@@ -48,33 +25,17 @@ import rampart.formats.json.Sha256;
 record Picture(String hash, int width, int height, byte[] picture, byte[] thumbnail) {
     static final int LONGEST = 1600;
     static final int LONGEST_THUMBNAIL = 320;
-    static final int MOST_EDGE = 20_000;
-    static final long MOST_PIXELS = 60_000_000;
-
-    /** How long one may take to read. */
-    static final Duration LONGEST_TIME = Duration.ofSeconds(8);
-
     /** What is read at most, so that a small file cannot ask for all the memory. */
     private static final int LONGEST_READ = 3200;
 
-    private static final Set<String> FORMATS = Set.of("jpeg", "png");
     private static final float QUALITY = 0.85f;
-
-    private static final ScheduledExecutorService CLOCK = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "picture-clock");
-        thread.setDaemon(true);
-        return thread;
-    });
-
-    static {
-        ImageIO.setUseCache(false);
-    }
 
     /** @throws RefusedPictureException if this is not a photograph that can be taken, with the reason */
     static Picture read(byte[] file) {
-        boolean png = PngPixels.isPng(file);
-        BufferedImage image = upright(decode(png ? PngPixels.of(file) : file), png ? 1 : orientation(file));
-        BufferedImage picture = scaled(image, LONGEST);
+        BufferedImage picture = scaled(
+                PictureFile.upright(
+                        file, (width, height) -> (Math.max(width, height) + LONGEST_READ - 1) / LONGEST_READ),
+                LONGEST);
         byte[] bytes = jpeg(picture);
         return new Picture(
                 Sha256.hex(bytes),
@@ -84,115 +45,17 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
                 jpeg(scaled(picture, LONGEST_THUMBNAIL)));
     }
 
-    private static BufferedImage decode(byte[] file) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw new RefusedPictureException("this is not a JPEG or PNG picture");
-            }
-            ImageReader reader = readers.next();
-            try {
-                String format = reader.getFormatName().toLowerCase(Locale.ROOT);
-                if (!FORMATS.contains(format)) {
-                    throw new RefusedPictureException("this is a picture in " + format + "; JPEG and PNG are taken");
-                }
-                reader.setInput(in, true, true);
-                int width = reader.getWidth(0);
-                int height = reader.getHeight(0);
-                if (width > MOST_EDGE || height > MOST_EDGE || (long) width * height > MOST_PIXELS) {
-                    throw new RefusedPictureException("the picture is " + width + " × " + height
-                            + " pixels; at most " + MOST_EDGE + " along an edge and "
-                            + MOST_PIXELS / 1_000_000 + " million in all are taken");
-                }
-                ImageReadParam every = reader.getDefaultReadParam();
-                int step = Math.max(1, (Math.max(width, height) + LONGEST_READ - 1) / LONGEST_READ);
-                every.setSourceSubsampling(step, step, 0, 0);
-                return inTime(reader, every);
-            } finally {
-                reader.dispose();
-            }
-        } catch (IOException | RuntimeException e) {
-            if (e instanceof RefusedPictureException refused) {
-                throw refused;
-            }
-            // The decoder's own exceptions on broken files are of many kinds, none of them ours.
-            throw new RefusedPictureException("the picture is damaged and cannot be read to its end");
-        }
-    }
-
-    /** A small file can ask for long work; the reader looks at each line of the picture whether it is to stop. */
-    private static BufferedImage inTime(ImageReader reader, ImageReadParam how) throws IOException {
-        AtomicBoolean late = new AtomicBoolean();
-        ScheduledFuture<?> end = CLOCK.schedule(
-                () -> {
-                    late.set(true);
-                    reader.abort();
-                },
-                LONGEST_TIME.toMillis(),
-                TimeUnit.MILLISECONDS);
-        BufferedImage image = reader.read(0, how);
-        end.cancel(false);
-        if (late.get()) {
-            throw new RefusedPictureException(
-                    "it takes longer than " + LONGEST_TIME.toSeconds() + " seconds to read the picture");
-        }
-        return image;
-    }
-
-    /** How the camera was held, 1 to 8 as EXIF counts; 1 where the file does not say. */
-    private static int orientation(byte[] file) {
-        try {
-            Metadata metadata =
-                    JpegMetadataReader.readMetadata(new ByteArrayInputStream(file), List.of(new ExifReader()));
-            ExifIFD0Directory directory = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
-            return directory != null && directory.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
-                    ? directory.getInt(ExifIFD0Directory.TAG_ORIENTATION)
-                    : 1;
-        } catch (JpegProcessingException | IOException | MetadataException e) {
-            return 1;
-        }
-    }
-
-    private static BufferedImage upright(BufferedImage image, int orientation) {
-        int w = image.getWidth();
-        int h = image.getHeight();
-        AffineTransform turn = switch (orientation) {
-            case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
-            case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
-            case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
-            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
-            case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
-            case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
-            case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
-            default -> new AffineTransform();
-        };
-        boolean lying = orientation >= 5 && orientation <= 8;
-        return drawn(image, lying ? h : w, lying ? w : h, turn);
-    }
-
     private static BufferedImage scaled(BufferedImage image, int longest) {
         int edge = Math.max(image.getWidth(), image.getHeight());
         if (edge <= longest) {
-            return drawn(image, image.getWidth(), image.getHeight(), new AffineTransform());
+            return PictureFile.drawn(image, image.getWidth(), image.getHeight(), new AffineTransform());
         }
         double scale = (double) longest / edge;
-        return drawn(
+        return PictureFile.drawn(
                 image,
                 Math.max(1, (int) Math.round(image.getWidth() * scale)),
                 Math.max(1, (int) Math.round(image.getHeight() * scale)),
                 AffineTransform.getScaleInstance(scale, scale));
-    }
-
-    /** On white, without transparency, as JPEG needs it. */
-    private static BufferedImage drawn(BufferedImage image, int width, int height, AffineTransform transform) {
-        BufferedImage result = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = result.createGraphics();
-        graphics.setColor(Color.WHITE);
-        graphics.fillRect(0, 0, width, height);
-        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-        graphics.drawImage(image, transform, null);
-        graphics.dispose();
-        return result;
     }
 
     private static byte[] jpeg(BufferedImage image) {

@@ -1,0 +1,99 @@
+package rampart.formats.view;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Base64;
+import java.util.List;
+import javax.imageio.ImageIO;
+import rampart.formats.photograph.LaidFlat;
+import rampart.formats.photograph.RefusedPhotographException;
+
+/**
+ * A photograph laid flat. What a person sees and what the outline is traced in go to whoever asked and come back with the next
+ * question, so that nothing of a photograph is kept.
+ *
+ * @param picture JPEG in base 64
+ * @param difference PNG in base 64: grey, 0 where no item can be, else how much it differs from the ground
+ * @param leftMm of both pictures' left edge
+ * @param backMm of both pictures' upper edge
+ * @param sheets the papers that were seen
+ */
+public record LaidFlatView(
+        String picture,
+        String difference,
+        int widthPixels,
+        int heightPixels,
+        double mmPerPixel,
+        double leftMm,
+        double backMm,
+        List<String> sheets,
+        int marks,
+        CameraView camera,
+        double marksErrorMm) {
+    private static final int LONGEST = 4000;
+
+    /** Where the camera was over the table, and the standard error of its height. */
+    public record CameraView(double xMm, double yMm, double heightMm, double heightErrorMm, double tiltDegrees) {}
+
+    public static LaidFlatView of(LaidFlat flat) {
+        LaidFlat.CameraPlace camera = flat.camera();
+        return new LaidFlatView(
+                coded(flat.picture(), "jpeg"),
+                coded(flat.difference(), "png"),
+                flat.picture().getWidth(),
+                flat.picture().getHeight(),
+                flat.mmPerPixel(),
+                flat.left(),
+                flat.back(),
+                flat.sheets(),
+                flat.marks(),
+                new CameraView(
+                        camera.xMm(), camera.yMm(), camera.heightMm(), camera.heightErrorMm(), camera.tiltDegrees()),
+                flat.marksErrorMm());
+    }
+
+    /**
+     * What was laid flat, come back.
+     *
+     * @throws RefusedPhotographException if the difference is no picture of ours
+     */
+    public LaidFlat flat() {
+        BufferedImage read;
+        try {
+            read = ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode(difference)));
+        } catch (IOException | RuntimeException e) {
+            throw new RefusedPhotographException("what was laid flat did not come back whole");
+        }
+        if (read == null
+                || read.getRaster().getNumBands() != 1
+                || read.getWidth() > LONGEST
+                || read.getHeight() > LONGEST
+                || !(mmPerPixel > 0 && camera.heightMm() > 0)) {
+            throw new RefusedPhotographException("what was laid flat did not come back whole");
+        }
+        return new LaidFlat(
+                read,
+                read,
+                mmPerPixel,
+                leftMm,
+                backMm,
+                sheets,
+                marks,
+                new LaidFlat.CameraPlace(
+                        camera.xMm(), camera.yMm(), camera.heightMm(), camera.heightErrorMm(), camera.tiltDegrees()),
+                marksErrorMm);
+    }
+
+    private static String coded(BufferedImage image, String kind) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, kind, bytes);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return Base64.getEncoder().encodeToString(bytes.toByteArray());
+    }
+}
