@@ -143,14 +143,6 @@
             <button type="button" class="btn btn-xs" onclick={() => add('wells')}>Another well</button>
           {/if}
         </div>
-        {#if !bench.readOnly}
-          <div class="row" role="group" aria-label="Outline from">
-            <span class="quiet">Outline from</span>
-            <Measured {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
-            <PhotoTrace {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
-            <OutlineImport {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
-          </div>
-        {/if}
         {#if pocket && chosen}
           <PocketEditor
             {bench}
@@ -163,6 +155,14 @@
         {/if}
       </div>
     </div>
+    {#if !bench.readOnly}
+      <div class="row" role="group" aria-label="Outline from">
+        <span class="quiet">Outline from</span>
+        <Measured {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
+        <PhotoTrace {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
+        <OutlineImport {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
+      </div>
+    {/if}
     <p class="sentence">
       Base and lid part at
       <QuantityField

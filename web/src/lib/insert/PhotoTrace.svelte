@@ -131,120 +131,125 @@
     />
     {#if told}<p role="alert">{told}</p>{/if}
     {#if flat && file}
-      <p class="sentence">
-        {flat.marks} marks seen on {flat.sheets.join(', ')}, off by {length(flat.marksErrorMm)}; the camera was
-        <b>{length(flat.camera.heightMm)}</b> over the table, give or take {length(flat.camera.heightErrorMm)}, leaning
-        by
-        {Math.round(flat.camera.tiltDegrees)}°. The printed length
-        {onSheet ? 'from corner mark to corner mark' : 'over the four marks of a strip'} measures
-        <QuantityField
-          kind="length"
-          label="What the printed length measures"
-          value={measuredMm}
-          step={0.5}
-          optional
-          onleave
-          onset={(v) => {
-            measuredMm = v;
-            void lay();
-          }}
-        />
-        <span class="quiet">(as printed where left empty)</span>; the camera was, measured,
-        <QuantityField
-          kind="length"
-          label="Measured height of the camera over the table"
-          value={cameraMm}
-          step={10}
-          optional
-          onleave
-          onset={(v) => {
-            cameraMm = v;
-            void lay();
-          }}
-        /> over the table. The item is widest
-        <QuantityField
-          kind="length"
-          label="Height of the widest outline over the table"
-          value={heightMm}
-          step={1}
-          onset={(v) => {
-            heightMm = v ?? 0;
-            void trace();
-          }}
-        /> over the table.
-      </p>
-      <div class="picture" style:aspect-ratio="{flat.widthPixels} / {flat.heightPixels}">
-        <canvas bind:this={canvas} width={flat.widthPixels} height={flat.heightPixels} aria-hidden="true"></canvas>
-        {#if traced}
-          {@const [mx, my] = traced.middleMm as [number, number]}
-          <svg
-            viewBox="0 0 {flat.widthPixels} {flat.heightPixels}"
-            role="img"
-            aria-label="The photograph laid flat, {traced.outlines.length} outlines traced in it"
-          >
-            {#each traced.outlines as outline, i (i)}
-              <path
-                class:taken={taken.includes(i)}
-                transform="translate({(mx - flat.leftMm) / flat.mmPerPixel} {(flat.backMm - my) /
-                  flat.mmPerPixel}) rotate({traced.turnedDegrees})"
-                d={pathOf(
-                  outline.placesMm,
-                  (mm) => mm / flat!.mmPerPixel,
-                  (mm) => -mm / flat!.mmPerPixel
-                )}
+      <div class="columns">
+        <div class="said">
+          <p class="sentence">
+            {flat.marks} marks seen on {flat.sheets.join(', ')}, within {length(Math.max(0.1, flat.marksErrorMm))} of where
+            they should be; the camera was
+            <b>{length(flat.camera.heightMm)}</b> over the table, give or take {length(flat.camera.heightErrorMm)},
+            leaning by
+            {Math.round(flat.camera.tiltDegrees)}°. The printed length
+            {onSheet ? 'from corner mark to corner mark' : 'over the four marks of a strip'} measures
+            <QuantityField
+              kind="length"
+              label="What the printed length measures"
+              value={measuredMm}
+              step={0.5}
+              optional
+              onleave
+              onset={(v) => {
+                measuredMm = v;
+                void lay();
+              }}
+            />
+            <span class="quiet">(as printed where left empty)</span>; the camera was, measured,
+            <QuantityField
+              kind="length"
+              label="Measured height of the camera over the table"
+              value={cameraMm}
+              step={10}
+              optional
+              onleave
+              onset={(v) => {
+                cameraMm = v;
+                void lay();
+              }}
+            /> over the table. The item is widest
+            <QuantityField
+              kind="length"
+              label="Height of the widest outline over the table"
+              value={heightMm}
+              step={1}
+              onset={(v) => {
+                heightMm = v ?? 0;
+                void trace();
+              }}
+            /> over the table.
+          </p>
+          {#if traced}
+            <label class="threshold">
+              <span>What differs from the ground by more than this belongs to the item</span>
+              <input
+                type="range"
+                class="range range-xs"
+                min="8"
+                max="200"
+                value={threshold ?? traced.threshold}
+                oninput={(e) => {
+                  threshold = e.currentTarget.valueAsNumber;
+                  void trace();
+                }}
               />
-            {/each}
-          </svg>
-        {/if}
-      </div>
-      {#if traced}
-        <label class="threshold">
-          <span>What differs from the ground by more than this belongs to the item</span>
-          <input
-            type="range"
-            class="range range-xs"
-            min="8"
-            max="200"
-            value={threshold ?? traced.threshold}
-            oninput={(e) => {
-              threshold = e.currentTarget.valueAsNumber;
-              void trace();
-            }}
-          />
-          <output>{threshold ?? traced.threshold}</output>
-        </label>
-        <label>
-          <input type="checkbox" bind:checked={straight} onchange={() => void trace()} />
-          Lay it straight{straight ? `: turned by ${(Math.round(traced.turnedDegrees * 10) / 10).toFixed(1)}°` : ''}
-        </label>
-        <p>
-          About <b>± {length(traced.errorMm)}</b>; points within {length(traced.simplifiedMm)} of a straight line are left
-          out. {#if heightMm > 0}
-            {#if traced.cameraKnown}
-              Its height had moved the farthest edge by {length(traced.parallaxMm)}: taken back. Each
-              {length(1)} of error in that height leaves {length(traced.perMmOfHeight)}.
-            {:else}
-              <b>From straight above the camera's height cannot be told well enough</b> to take back what the item's
-              height moves its edge ({length(traced.parallaxMm)}): measure it from the table to the lens and enter it
-              above, or photograph once more, leaning a little.
-            {/if}
+              <output>{threshold ?? traced.threshold}</output>
+            </label>
+            <label>
+              <input type="checkbox" bind:checked={straight} onchange={() => void trace()} />
+              Lay it straight{straight ? `: turned by ${(Math.round(traced.turnedDegrees * 10) / 10).toFixed(1)}°` : ''}
+            </label>
+            <p>
+              About <b>± {length(traced.errorMm)}</b>; points within {length(traced.simplifiedMm)} of a straight line are
+              left out. {#if heightMm > 0}
+                {#if traced.cameraKnown}
+                  Its height had moved the farthest edge by {length(traced.parallaxMm)}: taken back. Each
+                  {length(1)} of error in that height leaves {length(traced.perMmOfHeight)}.
+                {:else}
+                  <b>From straight above the camera's height cannot be told well enough</b> to take back what the item's
+                  height moves its edge ({length(traced.parallaxMm)}): measure it from the table to the lens and enter
+                  it above, or photograph once more, leaning a little.
+                {/if}
+              {/if}
+              <span class="quiet">A shadow is traced with the item: light it from all sides, or raise the limit.</span>
+            </p>
+            <TakeOutlines
+              {bench}
+              {bed}
+              {at}
+              outlines={traced.outlines.map((outline, index) => ({ outline, index }))}
+              bind:taken
+              name="traced"
+              ondone={(pocket) => {
+                leave();
+                ondone(pocket);
+              }}
+              onleave={leave}
+            />
           {/if}
-          <span class="quiet">A shadow is traced with the item: light it from all sides, or raise the limit.</span>
-        </p>
-        <TakeOutlines
-          {bench}
-          {bed}
-          {at}
-          outlines={traced.outlines.map((outline, index) => ({ outline, index }))}
-          bind:taken
-          name="traced"
-          ondone={(pocket) => {
-            leave();
-            ondone(pocket);
-          }}
-          onleave={leave}
-        />
-      {/if}
+        </div>
+        <div class="picture" style:aspect-ratio="{flat.widthPixels} / {flat.heightPixels}">
+          <canvas bind:this={canvas} width={flat.widthPixels} height={flat.heightPixels} aria-hidden="true"></canvas>
+          {#if traced}
+            {@const [mx, my] = traced.middleMm as [number, number]}
+            <svg
+              viewBox="0 0 {flat.widthPixels} {flat.heightPixels}"
+              role="img"
+              aria-label="The photograph laid flat, {traced.outlines.length} outlines traced in it"
+            >
+              {#each traced.outlines as outline, i (i)}
+                <path
+                  class:taken={taken.includes(i)}
+                  transform="translate({(mx - flat.leftMm) / flat.mmPerPixel} {(flat.backMm - my) /
+                    flat.mmPerPixel}) rotate({traced.turnedDegrees})"
+                  d={pathOf(
+                    outline.placesMm,
+                    (mm) => mm / flat!.mmPerPixel,
+                    (mm) => -mm / flat!.mmPerPixel
+                  )}
+                />
+              {/each}
+            </svg>
+          {/if}
+        </div>
+      </div>
     {/if}
   </div>
 {/if}
@@ -269,11 +274,25 @@
   .sentence {
     line-height: 2;
   }
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 1rem;
+    align-items: start;
+  }
+  .said {
+    display: grid;
+    gap: 0.5rem;
+  }
+  @media (width < 56rem) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
   .picture {
     position: relative;
-    max-height: 22rem;
     max-width: 100%;
-    justify-self: start;
+    max-height: 26rem;
     border: 1px solid color-mix(in oklab, currentColor 30%, transparent);
   }
   canvas,
@@ -282,11 +301,6 @@
     inset: 0;
     width: 100%;
     height: 100%;
-  }
-  canvas {
-    position: static;
-    max-height: 22rem;
-    width: auto;
   }
   path {
     fill: none;
