@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import rampart.core.quantity.Face;
+import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 
 /**
@@ -65,6 +66,25 @@ public final class BedShape {
 
     public List<Tie> ties() {
         return ties;
+    }
+
+    /**
+     * True where no well leaves a block of this thickness.
+     *
+     * @param thicknessMm of the foam
+     * @param wrapsMm of wraps between the item and the foam
+     */
+    public boolean liesWithin(SixSided thicknessMm, double wrapsMm) {
+        return wells.stream().allMatch(well -> {
+            Prism prism = well.prism();
+            return prism.bottomMm() >= -size.heightMm() / 2 - wrapsMm - thicknessMm.bottom()
+                    && prism.topMm() <= size.heightMm() / 2 + wrapsMm + thicknessMm.top()
+                    && prism.outline().stream()
+                            .allMatch(place -> place.xMm() >= -size.lengthMm() / 2 - wrapsMm - thicknessMm.left()
+                                    && place.xMm() <= size.lengthMm() / 2 + wrapsMm + thicknessMm.right()
+                                    && place.yMm() >= -size.widthMm() / 2 - wrapsMm - thicknessMm.front()
+                                    && place.yMm() <= size.widthMm() / 2 + wrapsMm + thicknessMm.back());
+        });
     }
 
     /** Where it bears. */

@@ -24,7 +24,7 @@ import rampart.core.quantity.Cuboid;
  */
 public record BedCut(Cuboid block, double splitMm, List<Level> levels) {
     /** How far a straight line may stray from a rounded corner of an opening, mm. */
-    public static final double TOLERANCE_MM = 0.1;
+    public static final double TOLERANCE_MM = 0.05;
 
     /** Levels nearer than this are one, mm. */
     private static final double SAME_MM = 0.01;

@@ -1,14 +1,18 @@
 package rampart.core.search;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import rampart.core.check.EvaluationContext;
 import rampart.core.check.StrainCheck;
 import rampart.core.item.Fragility;
 import rampart.core.journey.Journey;
+import rampart.core.layout.ContactPatch;
 import rampart.core.layout.Layer;
 import rampart.core.material.CushionLaw;
 import rampart.core.material.Foam;
 import rampart.core.quantity.Face;
+import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 
@@ -67,6 +71,12 @@ final class FlatCapacity {
      */
     double[] joules(Foam foam, Layer.Cushion cushion, Size body, double movingMassKg) {
         double[] energy = new double[limitG.length * temperaturesC.length];
+        SixSided foamM3 = cushion.form()
+                .match(
+                        full -> SixSided.ZERO,
+                        pads -> SixSided.ZERO,
+                        corners -> SixSided.ZERO,
+                        bed -> foamM3(cushion, body));
         for (int t = 0; t < temperaturesC.length; t++) {
             CushionLaw law = foam.lawAt(temperaturesC[t], repeated);
             double mostKpa = law.energyDensityKpa(Math.min(1 - HAIR, mostOfLockUp) * law.lockUpStrain());
@@ -79,10 +89,27 @@ final class FlatCapacity {
                         * 1e-3;
                 double atLimit = limitG[i] * movingMassKg * Units.STANDARD_GRAVITY / (N_PER_KN * areaM2);
                 double density = Math.min(mostKpa, law.energyAtStressKpa(atLimit));
-                energy[t * limitG.length + i] = N_PER_KN * areaM2 * thicknessM * density;
+                energy[t * limitG.length + i] = N_PER_KN
+                        * cushion.form()
+                                .match(
+                                        full -> areaM2 * thicknessM * density,
+                                        pads -> areaM2 * thicknessM * density,
+                                        corners -> areaM2 * thicknessM * density,
+                                        // Its places are of different depths and do not share the force alike.
+                                        bed -> foamM3.on(face) * mostKpa);
             }
         }
         return energy;
+    }
+
+    /** Foam that bears on each face or the one across, whichever is more. */
+    private static SixSided foamM3(Layer.Cushion cushion, Size body) {
+        Map<Face, Double> mm3 = new EnumMap<>(Face.class);
+        for (ContactPatch patch : cushion.form().patches(body, cushion.thicknessMm())) {
+            mm3.merge(patch.face(), patch.areaMm2() * patch.thicknessMm(), Double::sum);
+        }
+        return SixSided.of(
+                face -> Math.max(mm3.getOrDefault(face, 0.0), mm3.getOrDefault(face.opposite(), 0.0)) * 1e-9);
     }
 
     /** Energy of a fall that the cushions must find between them, J. */

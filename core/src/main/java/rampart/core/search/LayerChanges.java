@@ -2,10 +2,13 @@ package rampart.core.search;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.Relief;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -20,17 +23,23 @@ import rampart.core.quantity.SixSided;
 /**
  * All single changes to the layers of a pack within the space of {@link WallSpace}, each kind of change in a row from the
  * least to the greatest: thickness as sheets can be had, all round or on one face; the whole face, or pads sized by load,
- * on all faces or one; four, two or one pad; corner blocks sized by load; another material; another board.
+ * on all faces or one; four, two or one pad; corner blocks sized by load; grooves in a bed; another material; another board.
  */
 final class LayerChanges {
     private static final List<Integer> COUNTS = List.of(1, 2, 4);
     private static final double HAIR = 1e-9;
 
+    /** Round the item, inside a bed. */
+    private final double wrapsMm;
+
     private final Catalogue catalogue;
     private final Thicknesses thicknesses;
     private final List<Row> rows = new ArrayList<>();
 
-    private LayerChanges(Catalogue catalogue, Stock stock) {
+    private LayerChanges(Pack pack, Catalogue catalogue, Stock stock) {
+        this.wrapsMm = Layer.wrapsRoundTheItem(pack.layers()).stream()
+                .mapToDouble(Layer.Wrap::thicknessMm)
+                .sum();
         this.catalogue = catalogue;
         this.thicknesses = new Thicknesses(stock);
     }
@@ -51,7 +60,7 @@ final class LayerChanges {
     }
 
     static List<Row> of(Pack pack, Layout layout, Catalogue catalogue, Stock stock) {
-        LayerChanges all = new LayerChanges(catalogue, stock);
+        LayerChanges all = new LayerChanges(pack, catalogue, stock);
         for (int i = 0; i < pack.layers().size(); i++) {
             int index = i;
             pack.layers()
@@ -81,8 +90,8 @@ final class LayerChanges {
                         full -> areas(index, full, laid),
                         pads -> areas(index, pads, laid).eachFace(index, pads, laid),
                         corners -> row(index, nearest(corners, laid, blocks(laid))),
-                        // Its shape is the item's.
-                        bed -> this);
+                        // Its shape is the item's; only grooves between ribs can be added.
+                        bed -> reliefs(index, bed.shape(), laid));
         for (Foam foam : catalogue.foams()) {
             boolean possible = cushion.form()
                     .match(
@@ -95,6 +104,28 @@ final class LayerChanges {
             }
         }
         return this;
+    }
+
+    /** Grooves on all faces, below and above, or on one, so that the load comes into the foam's window. */
+    private LayerChanges reliefs(int index, BedShape bed, LaidCushion laid) {
+        relief(index, bed, laid, EnumSet.allOf(Face.class), Optional.empty());
+        for (Face face : Face.ALL) {
+            relief(index, bed, laid, EnumSet.of(face), Optional.of(face));
+        }
+        return this;
+    }
+
+    private void relief(int index, BedShape bed, LaidCushion laid, Set<Face> faces, Optional<Face> only) {
+        Set<BedShape> shapes = new LinkedHashSet<>();
+        for (double load : PadSizing.LOADS_KPA) {
+            Relief.of(bed, laid.thicknessMm(), wrapsMm, faces, PadSizing.areaMm2(laid.movingMassKg(), load))
+                    .ifPresent(shapes::add);
+        }
+        row(
+                index,
+                shapes.stream()
+                        .map(shape -> new LayerChange.Form(new CushionForm.Bed(shape), only))
+                        .toList());
     }
 
     private LayerChanges areas(int index, CushionForm now, LaidCushion laid) {
@@ -131,6 +162,12 @@ final class LayerChanges {
         for (int k = 1; k <= can.size(); k++) {
             for (int steps : new int[] {k, -k}) {
                 stepped(cushion.thicknessMm(), can, steps, only)
+                        .filter(mm -> cushion.form()
+                                .match(
+                                        full -> true,
+                                        pads -> true,
+                                        corners -> true,
+                                        bed -> bed.shape().liesWithin(mm, wrapsMm)))
                         .ifPresent(mm -> changes.add(new LayerChange.Thickness(mm, only)));
             }
         }

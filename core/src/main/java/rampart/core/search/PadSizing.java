@@ -43,7 +43,7 @@ final class PadSizing {
     }
 
     /** Area that carries this mass at this load, mm2. */
-    private static double areaMm2(double massKg, double loadKpa) {
+    static double areaMm2(double massKg, double loadKpa) {
         return massKg * Units.STANDARD_GRAVITY / (loadKpa * 1e3) * 1e6;
     }
 

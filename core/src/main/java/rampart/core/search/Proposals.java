@@ -2,7 +2,9 @@ package rampart.core.search;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import rampart.core.bed.BedShape;
 import rampart.core.check.EvaluationContext;
 import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
@@ -27,7 +29,8 @@ public final class Proposals {
     public record Answer(List<Proposal> proposals, long considered, long evaluated, boolean costed) {}
 
     /**
-     * Walls for the item and journey of this pack; of its layers only the wraps round the item itself stay.
+     * Walls for the item and journey of this pack; of its layers only the wraps round the item itself stay,
+     * and the shape of a bed.
      *
      * @throws IllegalArgumentException if nobody has said what the item bears
      * @throws SearchStoppedException if the watcher stops it
@@ -36,7 +39,7 @@ public final class Proposals {
         if (pack.item().fragility().leastLimitG().isEmpty()) {
             throw new IllegalArgumentException("a proposal needs to know what the item bears, in G");
         }
-        WallSpace space = new WallSpace(pack.item(), wraps(pack), catalogue, limits, prices);
+        WallSpace space = new WallSpace(pack.item(), wraps(pack), bed(pack), catalogue, limits, prices);
         WallSearch search =
                 new WallSearch(pack.item(), pack.journey(), catalogue, space, new Undominated(), Set.of(), watcher);
         List<Proposal> proposals = search.run(space.frames()).stream()
@@ -54,6 +57,22 @@ public final class Proposals {
                 found.stock(),
                 MaterialCost.of(pack.item().size(), found.layers(), evaluation.layout(), prices),
                 evaluation);
+    }
+
+    /** What is cut to the item; empty where its first cushion is not. */
+    static Optional<BedShape> bed(Pack pack) {
+        return pack.layers().stream()
+                .filter(layer -> layer.match(wrap -> false, cushion -> true, box -> true))
+                .findFirst()
+                .flatMap(layer -> layer.match(
+                        wrap -> Optional.<BedShape>empty(),
+                        cushion -> cushion.form()
+                                .match(
+                                        full -> Optional.<BedShape>empty(),
+                                        pads -> Optional.<BedShape>empty(),
+                                        corners -> Optional.<BedShape>empty(),
+                                        cut -> Optional.of(cut.shape())),
+                        box -> Optional.<BedShape>empty()));
     }
 
     /** What lies round the item itself. */

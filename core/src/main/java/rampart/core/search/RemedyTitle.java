@@ -102,7 +102,16 @@ final class RemedyTitle {
                                         were -> block(corners),
                                         RemedyTitle::block,
                                         were -> block(corners))),
-                        bed -> Say.WHOLE_FACE.of(foam));
+                        bed -> after.face()
+                                .map(face -> Say.RELIEF_ON.of(
+                                        foam, Term.name(face.word()), bears(bed, face), bears(before, face)))
+                                .orElseGet(() ->
+                                        Say.RELIEF.of(foam, bears(bed, Face.BOTTOM), bears(before, Face.BOTTOM))));
+    }
+
+    /** What bears on a face of a bed, whose area does not depend on the body. */
+    private static Quantity bears(CushionForm bed, Face face) {
+        return Quantity.cm2(bed.bearingMm2(new Size(1, 1, 1), face) / 100);
     }
 
     private static Sentence padsInstead(Term foam, CushionForm.Pads pads) {

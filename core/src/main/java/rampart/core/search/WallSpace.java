@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import rampart.core.bed.BedShape;
 import rampart.core.box.Carton;
 import rampart.core.box.CartonStyle;
 import rampart.core.box.StockCarton;
@@ -51,6 +52,8 @@ final class WallSpace {
 
     private final Item item;
     private final List<Layer.Wrap> wraps;
+    private final Optional<BedShape> bed;
+    private final double wrapsMm;
     private final Catalogue catalogue;
     private final ProposalLimits limits;
     private final Prices prices;
@@ -62,10 +65,27 @@ final class WallSpace {
     private final Map<Double, List<Cushioning>> innersByThickness = new HashMap<>();
     private final Map<List<Double>, List<Cushioning>> outersByThickness = new HashMap<>();
 
-    /** @param wraps what lies round the item itself and stays */
+    /** For an item that has no bed. */
     WallSpace(Item item, List<Layer.Wrap> wraps, Catalogue catalogue, ProposalLimits limits, Prices prices) {
+        this(item, wraps, Optional.empty(), catalogue, limits, prices);
+    }
+
+    /**
+     * Of these materials and limits.
+     *
+     * @param wraps what lies round the item itself and stays
+     * @param bed what is cut to the item and stays as it is; only its foam and thickness are open
+     */
+    WallSpace(
+            Item item,
+            List<Layer.Wrap> wraps,
+            Optional<BedShape> bed,
+            Catalogue catalogue,
+            ProposalLimits limits,
+            Prices prices) {
         this.item = item;
         this.wraps = wraps;
+        this.bed = bed;
         this.catalogue = catalogue;
         this.limits = limits;
         this.prices = prices;
@@ -75,6 +95,7 @@ final class WallSpace {
         for (Layer.Wrap wrap : wraps) {
             both += 2 * wrap.thicknessMm();
         }
+        wrapsMm = both / 2;
         wrapped = item.size().plus(both, both, both);
         costed = foams.stream().allMatch(f -> prices.of(f.id()).isPresent())
                 && boards().stream().allMatch(b -> prices.of(b.id()).isPresent())
@@ -180,11 +201,11 @@ final class WallSpace {
             return frame.nested()
                     ? innersByThickness(mm).stream()
                             .filter(c ->
-                                    c.layer().form().match(full -> true, pads -> false, corners -> false, bed -> false))
+                                    c.layer().form().match(full -> true, pads -> false, corners -> false, cut -> true))
                             .toList()
                     : innersByThickness(mm);
         }
-        return inners.computeIfAbsent(frame, f -> filling(f.inside(), item.size(), wrapped, item.massKg()));
+        return inners.computeIfAbsent(frame, f -> filling(f.inside(), bed, item.size(), wrapped, item.massKg()));
     }
 
     private List<Cushioning> innersByThickness(double mm) {
@@ -192,7 +213,7 @@ final class WallSpace {
             List<Cushioning> all = new ArrayList<>();
             for (Foam foam : foams) {
                 if (thicknesses.of(foam).contains(key)) {
-                    all.addAll(cushionings(foam, SixSided.all(key), item.size(), wrapped, item.massKg()));
+                    all.addAll(cushionings(foam, SixSided.all(key), bed, item.size(), wrapped, item.massKg()));
                 }
             }
             return List.copyOf(all);
@@ -207,14 +228,15 @@ final class WallSpace {
         Carton box = frame.innerBox().orElseThrow();
         double massKg = item.massKg() + box.massKg();
         if (frame.outerMm().isEmpty()) {
-            return filling(frame.inside(), box.outside(), box.outside(), massKg);
+            return filling(frame.inside(), Optional.empty(), box.outside(), box.outside(), massKg);
         }
         double mm = frame.outerMm().get();
         return outersByThickness.computeIfAbsent(List.of(frame.innerMm().orElseThrow(), mm), key -> {
             List<Cushioning> all = new ArrayList<>();
             for (Foam foam : foams) {
                 if (thicknesses.of(foam).contains(mm)) {
-                    all.addAll(cushionings(foam, SixSided.all(mm), box.outside(), box.outside(), massKg));
+                    all.addAll(cushionings(
+                            foam, SixSided.all(mm), Optional.empty(), box.outside(), box.outside(), massKg));
                 }
             }
             return List.copyOf(all);
@@ -222,11 +244,11 @@ final class WallSpace {
     }
 
     /** Cushions that fill this inside round a body. */
-    private List<Cushioning> filling(Size inside, Size body, Size envelope, double massKg) {
+    private List<Cushioning> filling(Size inside, Optional<BedShape> cut, Size body, Size envelope, double massKg) {
         List<Cushioning> all = new ArrayList<>();
         for (Foam foam : foams) {
             thicknesses(foam, inside, envelope)
-                    .ifPresent(mm -> all.addAll(cushionings(foam, mm, body, envelope, massKg)));
+                    .ifPresent(mm -> all.addAll(cushionings(foam, mm, cut, body, envelope, massKg)));
         }
         return List.copyOf(all);
     }
@@ -251,8 +273,15 @@ final class WallSpace {
         return Optional.of(SixSided.of(mm::get));
     }
 
-    /** One material at this thickness: all round, and in pads and blocks for each load. */
-    private List<Cushioning> cushionings(Foam foam, SixSided mm, Size body, Size envelope, double massKg) {
+    /** One material at this thickness: cut to the item as it was, or all round, and in pads and blocks for each load. */
+    private List<Cushioning> cushionings(
+            Foam foam, SixSided mm, Optional<BedShape> cut, Size body, Size envelope, double massKg) {
+        if (cut.isPresent()) {
+            return foam.structure().beds() && cut.get().liesWithin(mm, wrapsMm)
+                    ? List.of(cushioning(
+                            foam, new Layer.Cushion(foam.id(), new CushionForm.Bed(cut.get()), mm), body, envelope))
+                    : List.of();
+        }
         Set<CushionForm> forms = new LinkedHashSet<>();
         forms.add(new CushionForm.Full());
         for (double load : PadSizing.LOADS_KPA) {

@@ -157,6 +157,8 @@ public enum Say {
     PAD_COUNT("{0}: the same area in {1} instead of {2} on each face"),
     ONE_PAD("{0} pad"),
     SOME_PADS("{0} pads"),
+    RELIEF("{0}: cut grooves into the bed on every side, so that {1} bear instead of {2} at the bottom"),
+    RELIEF_ON("{0}: cut grooves into the bed on the {1}, so that {2} bear there instead of {3}"),
     BLOCKS("{0}: corner blocks of {1} instead of {2}"),
     EDGES("{0} by {1} by {2}"),
     BOTH("Two changes together: {0}; {1}"),

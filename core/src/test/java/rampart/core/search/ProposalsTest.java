@@ -13,12 +13,14 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import rampart.core.bed.BedShape;
 import rampart.core.box.StockCarton;
 import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Item;
+import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.material.StandardCatalogue;
@@ -59,7 +61,8 @@ class ProposalsTest {
     }
 
     private static Set<List<Layer>> everyWall(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
-        WallSpace space = new WallSpace(pack.item(), Proposals.wraps(pack), catalogue, limits, prices);
+        WallSpace space =
+                new WallSpace(pack.item(), Proposals.wraps(pack), Proposals.bed(pack), catalogue, limits, prices);
         List<Weighed> all = new ArrayList<>();
         for (Frame frame : space.frames()) {
             for (Cushioning inner : space.inners(frame)) {
@@ -149,6 +152,32 @@ class ProposalsTest {
             found += ours.size();
         }
         assertThat(found).isGreaterThan(15);
+    }
+
+    /** A bed stays as it was cut: only its foam, its thickness and what is round it are open. */
+    @Test
+    void aBedKeepsItsShape() {
+        Random random = new Random(11);
+        int found = 0;
+        for (int i = 0; i < 16; i++) {
+            Pack pack = Packs.bedded(random);
+            pack = new Pack(pack.item(), Packs.falls(300), pack.layers());
+            BedShape shape = Proposals.bed(pack).orElseThrow();
+            Catalogue catalogue = few("pe-28", "pu-18", "bubble-25");
+            ProposalLimits limits = ProposalLimits.none(Stock.NONE).in(ProposalLimits.Build.SINGLE);
+            Set<List<Layer>> ours =
+                    Proposals.find(pack, catalogue, limits, Prices.NONE, Watcher.NONE).proposals().stream()
+                            .map(Proposal::layers)
+                            .collect(Collectors.toSet());
+            assertThat(ours).as("%d", i).isEqualTo(everyWall(pack, catalogue, limits, Prices.NONE));
+            for (List<Layer> layers : ours) {
+                Layer.Cushion cushion = (Layer.Cushion) layers.get(0);
+                assertThat(cushion.form()).isEqualTo(new CushionForm.Bed(shape));
+                assertThat(shape.liesWithin(cushion.thicknessMm(), 0)).isTrue();
+            }
+            found += ours.size();
+        }
+        assertThat(found).isPositive();
     }
 
     /** A house with one thickness of sheet: boxes in boxes among them, worked in time where the inner box is heavy. */

@@ -50,7 +50,7 @@ public record PackChange(String path, Object value) {
 
     private static List<PackChange> form(JsonPointer layer, CushionForm to) {
         Map<String, Object> form = LayerWriter.form(to);
-        return Stream.of("form", "bearingCm2", "padCount", "blockMm")
+        return Stream.of("form", "bearingCm2", "padCount", "blockMm", "bed")
                 .map(field -> new PackChange(layer.appendProperty(field), form.get(field)))
                 .toList();
     }

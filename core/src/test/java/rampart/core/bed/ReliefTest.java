@@ -1,0 +1,129 @@
+package rampart.core.bed;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import rampart.core.cost.Prices;
+import rampart.core.evaluation.Evaluation;
+import rampart.core.evaluation.Evaluator;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.item.Item;
+import rampart.core.layout.CushionForm;
+import rampart.core.layout.Layer;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Pack;
+import rampart.core.pack.Packs;
+import rampart.core.quantity.Face;
+import rampart.core.quantity.Point;
+import rampart.core.quantity.SixSided;
+import rampart.core.quantity.Size;
+import rampart.core.search.Remedies;
+import rampart.core.search.Remedy;
+import rampart.core.search.Stock;
+import rampart.core.search.Watcher;
+import rampart.core.verdict.Status;
+
+/** Grooves of a bed: the area they leave, and that they are proposed where a light item lies too hard. */
+class ReliefTest {
+    private static final Set<Face> ALL = EnumSet.allOf(Face.class);
+
+    private static BedShape snug(Size size) {
+        double x = size.lengthMm() / 2;
+        double y = size.widthMm() / 2;
+        double z = size.heightMm() / 2;
+        BedPart body = new BedPart(
+                "body",
+                new Prism(
+                        List.of(new PlanPoint(-x, -y), new PlanPoint(x, -y), new PlanPoint(x, y), new PlanPoint(-x, y)),
+                        -z,
+                        z),
+                Nature.STRONG,
+                0);
+        return new BedShape(size, List.of(body), List.of(), 0, 0, List.of());
+    }
+
+    private static SixSided mm(double all) {
+        return SixSided.all(all);
+    }
+
+    /** Ribs of a third of the length bear on a third of the face; rays are five millimetres apart. */
+    @Test
+    void ribsBearAsMuchAsWasAskedFor() {
+        Size size = new Size(300, 200, 100);
+        BedShape bed = snug(size);
+        BedShape relieved = Relief.of(bed, mm(50), 0, ALL, 100.0 * 200).orElseThrow();
+        assertThat(relieved.contact().bearingMm2(Face.BOTTOM)).isCloseTo(20_000, within(2_000.0));
+        assertThat(relieved.contact().bearingMm2(Face.TOP)).isCloseTo(20_000, within(2_000.0));
+        // The short sides bear 20,000 mm2 whole: no groove there.
+        assertThat(relieved.contact().bearingMm2(Face.LEFT))
+                .isEqualTo(bed.contact().bearingMm2(Face.LEFT));
+        assertThat(relieved.contact().bearingMm2(Face.FRONT)).isCloseTo(20_000, within(2_000.0));
+    }
+
+    @Test
+    void nothingIsGroovedThatBearsNoMoreOrHasNoRoom() {
+        BedShape bed = snug(new Size(300, 200, 100));
+        assertThat(Relief.of(bed, mm(50), 0, ALL, 60_000)).isEmpty();
+        assertThat(Relief.of(bed, mm(15), 0, ALL, 10_000))
+                .as("too thin for a groove")
+                .isEmpty();
+        assertThat(Relief.of(snug(new Size(30, 30, 30)), mm(50), 0, ALL, 800))
+                .as("no room for two ribs")
+                .isEmpty();
+    }
+
+    /** Grooves of random beds stay inside the block, apart from each other by a rib that stands, and never bear more. */
+    @Test
+    void groovesStayInTheBlockAndApart() {
+        Random random = new Random(7);
+        int grooved = 0;
+        for (int i = 0; i < 100; i++) {
+            BedShape bed = snug(new Size(
+                    Packs.between(random, 60, 400), Packs.between(random, 60, 400), Packs.between(random, 40, 200)));
+            SixSided thickness = SixSided.of(face -> Packs.between(random, 20, 90));
+            double wraps = random.nextInt(3);
+            Optional<BedShape> relieved = Relief.of(bed, thickness, wraps, ALL, Packs.between(random, 500, 40_000));
+            if (relieved.isEmpty()) {
+                continue;
+            }
+            grooved++;
+            assertThat(relieved.get().liesWithin(thickness, wraps)).isTrue();
+            for (Face face : Face.ALL) {
+                assertThat(relieved.get().contact().bearingMm2(face))
+                        .isLessThanOrEqualTo(bed.contact().bearingMm2(face))
+                        .isPositive();
+            }
+            relieved.get()
+                    .contact()
+                    .web()
+                    .ifPresent(web -> assertThat(web.mm()).as("%s", web).isGreaterThan(14));
+        }
+        assertThat(grooved).isGreaterThan(50);
+    }
+
+    /** A light telephone in a snug bed of stiff foam lies far too hard; grooves are among what mends it. */
+    @Test
+    void aLightItemInASnugBedIsMendedByGrooves() {
+        Size size = new Size(200, 120, 60);
+        Pack pack = new Pack(
+                Item.plain("telephone", size, 0.6, Point.ORIGIN, Packs.bears(70)),
+                Packs.falls(760),
+                List.of(
+                        new Layer.Cushion("pe-28", new CushionForm.Bed(snug(size)), mm(50)),
+                        Layer.Box.made("c-32", 2)));
+        Evaluation now = Evaluator.evaluate(pack, StandardCatalogue.get());
+        assertThat(now.verdict()).isEqualTo(Status.BREAKS);
+        List<Remedy> remedies =
+                Remedies.of(pack, StandardCatalogue.get(), Prices.NONE, Stock.NONE, Optional.empty(), Watcher.NONE);
+        assertThat(remedies)
+                .anyMatch(remedy -> remedy.changes().stream()
+                        .anyMatch(change ->
+                                change.what().match(thickness -> false, form -> true, foam -> false, board -> false)));
+    }
+}
