@@ -3,7 +3,7 @@ package rampart.formats.view;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.geometry.Bounds;
-import rampart.core.geometry.Region;
+import rampart.core.geometry.Outline;
 import rampart.formats.photograph.Silhouette;
 
 /**
@@ -30,21 +30,30 @@ public record SilhouetteView(
     /** @param straight to be turned so that the largest lies straight */
     public static SilhouetteView of(Silhouette silhouette, boolean straight) {
         double turn = straight ? -silhouette.outlines().get(0).leaning() : 0;
-        Region all = Region.none();
-        for (Region outline : silhouette.outlines()) {
-            all = all.plus(outline);
+        List<Outline> turned = silhouette.outlines().stream()
+                .map(region -> region.outlines().get(0).turned(turn))
+                .toList();
+        double left = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double front = Double.POSITIVE_INFINITY;
+        double back = Double.NEGATIVE_INFINITY;
+        for (Outline outline : turned) {
+            Bounds bounds = outline.bounds();
+            left = Math.min(left, bounds.minXMm());
+            right = Math.max(right, bounds.maxXMm());
+            front = Math.min(front, bounds.minYMm());
+            back = Math.max(back, bounds.maxYMm());
         }
-        Bounds bounds = all.hull().outlines().get(0).bounds();
-        double x = (bounds.minXMm() + bounds.maxXMm()) / 2;
-        double y = (bounds.minYMm() + bounds.maxYMm()) / 2;
+        double x = (left + right) / 2;
+        double y = (front + back) / 2;
         List<OutlinesView.OutlineView> outlines = new ArrayList<>();
-        for (Region outline : silhouette.outlines()) {
+        for (int i = 0; i < turned.size(); i++) {
             outlines.add(OutlinesView.OutlineView.traced(
-                    outline.outlines().get(0).moved(-x, -y).turned(turn), outline.areaMm2()));
+                    turned.get(i).moved(-x, -y), silhouette.outlines().get(i).areaMm2()));
         }
         return new SilhouetteView(
                 silhouette.threshold(),
-                List.of(x, y),
+                List.of(x * Math.cos(turn) + y * Math.sin(turn), y * Math.cos(turn) - x * Math.sin(turn)),
                 Math.toDegrees(turn),
                 outlines,
                 silhouette.errorMm(),
