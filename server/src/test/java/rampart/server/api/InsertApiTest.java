@@ -190,4 +190,77 @@ class InsertApiTest {
                         .status())
                 .isEqualTo(400);
     }
+
+    /** The demo's photograph laid flat, traced at two heights; what comes back from elsewhere is refused with its reason. */
+    @Test
+    void outlinesComeOutOfAPhotograph() throws IOException {
+        byte[] photograph = java.nio.file.Files.readAllBytes(
+                java.nio.file.Path.of("..", "demo", "photographs", "loan-theodolite.jpg"));
+        JsonNode flat = http.send("POST", "api/outlines/photograph", photograph, "Content-Type", "image/jpeg")
+                .json();
+        assertThat(flat.path("marks").asInt()).isEqualTo(16);
+        assertThat(flat.at("/camera/heightMm").asDouble()).isBetween(680.0, 720.0);
+        ObjectNode asked = Http.MAPPER.createObjectNode().put("heightMm", 60).put("straight", true);
+        asked.set("flat", flat);
+        JsonNode traced =
+                http.post("api/outlines/photograph/trace", asked.toString()).json();
+        assertThat(traced.at("/outlines/0/widthMm").asDouble()).isBetween(290.0, 296.0);
+        assertThat(traced.at("/outlines/0/depthMm").asDouble()).isBetween(148.0, 152.0);
+        asked.put("heightMm", 0);
+        assertThat(http.post("api/outlines/photograph/trace", asked.toString())
+                        .json()
+                        .at("/outlines/0/widthMm")
+                        .asDouble())
+                .isGreaterThan(300);
+        ((ObjectNode) asked.path("flat")).put("difference", "AAAA");
+        Answer spoilt = http.post("api/outlines/photograph/trace", asked.toString());
+        assertThat(spoilt.status()).isEqualTo(400);
+        assertThat(spoilt.json().path("detail").asString()).contains("No outline was taken", "did not come back whole");
+        asked.put("threshold", 3);
+        assertThat(http.post("api/outlines/photograph/trace", asked.toString()).status())
+                .isEqualTo(400);
+        Answer noPicture = http.send("POST", "api/outlines/photograph", json("marks"), "Content-Type", "image/jpeg");
+        assertThat(noPicture.status()).isEqualTo(400);
+        assertThat(noPicture.json().path("detail").asString()).contains("not a JPEG or PNG picture");
+        assertThat(http.send(
+                                "POST",
+                                "api/outlines/photograph?cameraHeightMm=20",
+                                photograph,
+                                "Content-Type",
+                                "image/jpeg")
+                        .json()
+                        .path("detail")
+                        .asString())
+                .contains("height of the camera in mm is 20.0; it must be from 100.0 to 10000.0");
+        assertThat(http.get("api/marks?paper=letter").type()).startsWith("application/pdf");
+        assertThat(http.get("api/marks?paper=a3").status()).isEqualTo(400);
+    }
+
+    @Test
+    void outlinesComeOutOfMeasurements() {
+        String shape =
+                "{\"kind\": \"%s\", \"lengthMm\": 80, \"widthMm\": %s, \"rightMm\": 0, \"backMm\": 0, \"turnDegrees\": 0, \"use\": \"added\", \"twin\": \"none\"%s}";
+        JsonNode read = http.post(
+                        "api/outlines/measured", "{\"shapes\": [" + shape.formatted("rectangle", "40", "") + "]}")
+                .json();
+        assertThat(read.at("/outlines/0/areaCm2").asDouble()).isEqualTo(32);
+        JsonNode along = http.post(
+                        "api/outlines/measured",
+                        "{\"shapes\": ["
+                                + shape.formatted("stations", "0", ", \"placesMm\": [[0, 5, 5], [100, 15, 5]]")
+                                + "]}")
+                .json();
+        assertThat(along.at("/outlines/0/areaCm2").asDouble()).isEqualTo(15);
+        for (String bad : List.of(
+                shape.formatted("slot", "90", ""),
+                shape.formatted("polygon", "0", ""),
+                shape.formatted("polygon", "0", ", \"placesMm\": [[1], [2, 3], [4, 5]]"),
+                shape.formatted("cube", "1", ""),
+                shape.formatted("rectangle", "null", ""))) {
+            Answer answer = http.post("api/outlines/measured", "{\"shapes\": [" + bad + "]}");
+            assertThat(answer.status()).as(bad).isEqualTo(400);
+        }
+        assertThat(http.post("api/outlines/measured", "{\"shapes\": []}").status())
+                .isEqualTo(400);
+    }
 }

@@ -141,4 +141,61 @@ class InsertTest {
         assertThat(((Number) read.get(1)).doubleValue())
                 .isCloseTo(base.path("widthMm").asDouble() * 96 / 25.4, within(0.01));
     }
+
+    /** A photograph with marks becomes the item's part, and what is cut from it is as long as what was traced. */
+    @Test
+    void fromAPhotographToTheFileToCutBy() {
+        browser.button("Cut a bed for it").click();
+        browser.see("circle.place");
+        browser.button("a photograph").click();
+        browser.driver()
+                .findElement(By.cssSelector("input[aria-label='Photograph with marks']"))
+                .sendKeys(Path.of("..", "demo", "photographs", "loan-theodolite.jpg")
+                        .toAbsolutePath()
+                        .normalize()
+                        .toString());
+        browser.see(".photograph .picture path");
+        assertThat(browser.text(".photograph")).contains("16 marks seen on strip 1, strip 2, strip 3, strip 4");
+        browser.type("[aria-label^='Height of the widest outline over the table']", "60");
+        browser.until(() -> browser.text(".photograph").contains("293.5 mm by 150"));
+        // Less of it belongs to the item at a high threshold; where nothing does, that is said and the last stays.
+        browser.script("const r = document.querySelector('.threshold input'); r.value = 255;"
+                + "r.dispatchEvent(new Event('input', { bubbles: true }))");
+        browser.button("Take as wells").click();
+        browser.until(() -> bed().path("wells").size() == 1);
+        assertThat(bed().at("/wells/0/name").asString()).isEqualTo("traced");
+        assertThat(bed().at("/wells/0/outlineMm").size()).isBetween(40, 400);
+        // It is larger than the block of the small item that this pack is for: said where it stands.
+        browser.until(() -> browser.has("[role=alert]"));
+        browser.console();
+    }
+
+    /** A bed from measurements, shape by shape, with no pointer: a round head and its stem, cut with a notch. */
+    @Test
+    void aHandMeasuredBedByKeysAlone() {
+        Keyboard keys = new Keyboard(browser);
+        keys.tabToButton("Cut a bed for it");
+        keys.press(Keys.ENTER);
+        browser.see("circle.place");
+        keys.tabToButton("measurements");
+        keys.press(Keys.ENTER);
+        browser.see(".measured svg path");
+        keys.fill("[aria-label^='Shape 1, length']", "60");
+        keys.fill("[aria-label^='Shape 1, width']", "30");
+        keys.tabToButton("Another shape");
+        keys.press(Keys.ENTER);
+        keys.tabTo("[aria-label='Shape 2, what it does']");
+        keys.press("Cut");
+        keys.fill("[aria-label^='Shape 2, length']", "20");
+        keys.fill("[aria-label^='Shape 2, width']", "10");
+        keys.fill("[aria-label^='Shape 2, right of the middle']", "30");
+        browser.until(() -> browser.text(".measured").contains("60 mm by 30 mm, 8 places"));
+        keys.tabToButton("Take as wells");
+        keys.press(Keys.ENTER);
+        browser.until(() -> bed().path("wells").size() == 1);
+        assertThat(bed().at("/wells/0/outlineMm")).hasSize(8);
+        // Undone in one step, as everywhere.
+        keys.chord("z", Keys.CONTROL);
+        browser.until(() -> bed().path("wells").isMissingNode());
+    }
 }
