@@ -1,26 +1,36 @@
-<!-- The bed from above, to scale: the block, the item's parts, wells, ties, and where foam bears. Places of the chosen
-     outline are moved by pointer or arrow keys. -->
+<!-- The bed from above, to scale: the block, how deep the base is open, the item's parts, wells, ties, where foam bears and
+     where the item has gone at the peak of the chosen blow. Places of the chosen outline and the line of the section are
+     moved by pointer or arrow keys. -->
 <script lang="ts">
   import type { BedCut } from '../api/client';
   import { length } from '../units';
-  import { type Bed, pathOf, type Place, type Pocket, places, pocketOf, tenth } from './bed';
+  import { type Bed, middle, pathOf, type Place, type Pocket, places, pocketOf, tenth } from './bed';
+  import { type SectionLine, shifted } from './section';
 
   let {
     bed,
     cut,
     chosen,
     face,
+    line,
+    went,
     readOnly,
     onchoose,
-    onmove
+    onmove,
+    online
   }: {
     bed: Bed;
     cut: BedCut;
     chosen: Pocket | null;
     /** The face whose bearing is shown. */
     face: 'bottom' | 'top';
+    /** Where the section is taken. */
+    line: SectionLine;
+    /** How far the item has gone at the peak of the chosen blow: right, back, up. */
+    went: [number, number, number];
     readOnly: boolean;
     onchoose: (pocket: Pocket) => void;
+    online: (line: SectionLine) => void;
     /** A place of the chosen outline stands elsewhere. */
     onmove: (outline: Place[]) => void;
   } = $props();
@@ -99,6 +109,40 @@
     }
   }
 
+  let levels = $derived(cut.levels.filter((l) => l.half === 'base' && l.openings.length > 0));
+  let moved = $derived(Math.abs(went[0]) >= 0.5 || Math.abs(went[1]) >= 0.5);
+  let lineDragged = $state(false);
+  let lineEnds = $derived(line.along === 'length' ? ([front, back] as const) : ([left, right] as const));
+
+  function lineTo(mm: number) {
+    online({ ...line, atMm: Math.round(Math.min(lineEnds[1], Math.max(lineEnds[0], mm))) });
+  }
+
+  function dragLine(event: PointerEvent) {
+    if (lineDragged) {
+      const box = (event.currentTarget as Element).closest('svg')!.getBoundingClientRect();
+      lineTo(
+        line.along === 'length'
+          ? (originY - event.clientY + box.top) / scale
+          : (event.clientX - box.left - originX) / scale
+      );
+    }
+  }
+
+  function keyLine(event: KeyboardEvent) {
+    const step = STEPS[event.key];
+    if (step) {
+      event.preventDefault();
+      lineTo(line.atMm + (step[0] + step[1]) * (event.shiftKey ? 10 : 1));
+    }
+  }
+
+  /** How deep the base is open under a part, to be written on it. */
+  function deep(part: Bed['parts'][number]): string {
+    const mm = cut.splitMm - part.bottomMm;
+    return mm > 0 ? length(mm) : '';
+  }
+
   function spoken(index: number): string {
     const [px, py] = outline[index]!;
     return `Place ${index + 1}: ${length(px)} right, ${length(py)} back`;
@@ -108,6 +152,13 @@
 <div class="stage" style:height="{wanted}px" bind:clientWidth={width} bind:clientHeight={height}>
   <svg {width} {height} role="group" aria-label="The bed from above, to scale">
     <rect class="block" x={x(left)} y={y(back)} width={(right - left) * scale} height={(back - front) * scale} />
+    {#each levels.toReversed() as level, i (i)}
+      <path
+        class="deep"
+        d={[...level.openings, ...level.islands].map((o) => pathOf(o, x, y)).join('')}
+        fill-rule="evenodd"
+      />
+    {/each}
     {#each bearing as [x1, y1, x2, y2], i (i)}
       <rect class="bears" x={x(x1!)} y={y(y2!)} width={(x2! - x1!) * scale} height={(y2! - y1!) * scale} />
     {/each}
@@ -129,6 +180,11 @@
         onclick={() => onchoose({ list: 'parts', index: i })}
       />
     {/each}
+    {#each bed.parts as part, i (i)}
+      {@const [mx, my] = middle(places(part))}
+      <text class="depth" x={x(mx)} y={y(my) + 4} text-anchor="middle">{deep(part)}</text>
+      {#if moved}<path class="gone" d={pathOf(shifted(places(part), went), x, y)} />{/if}
+    {/each}
     {#each bed.ties ?? [] as tie, i (i)}
       {@const half = ((tie.widthMm ?? 20) / 2) * scale}
       {#if tie.axis === 'length'}
@@ -137,6 +193,31 @@
         <rect class="tie" x={x(tie.atMm) - half} y={y(back)} width={2 * half} height={(back - front) * scale} />
       {/if}
     {/each}
+    {#if line.along === 'length'}
+      <line class="section" x1={x(left) - 8} x2={x(right) + 8} y1={y(line.atMm)} y2={y(line.atMm)} />
+    {:else}
+      <line class="section" x1={x(line.atMm)} x2={x(line.atMm)} y1={y(back) - 8} y2={y(front) + 8} />
+    {/if}
+    <circle
+      class="section-handle"
+      cx={line.along === 'length' ? x(right) + 12 : x(line.atMm)}
+      cy={line.along === 'length' ? y(line.atMm) : y(back) - 12}
+      r="7"
+      tabindex="0"
+      role="slider"
+      aria-label="Where the section is taken"
+      aria-valuenow={line.atMm}
+      aria-valuemin={lineEnds[0]}
+      aria-valuemax={lineEnds[1]}
+      aria-valuetext="along the {line.along}, at {length(line.atMm)}"
+      onpointerdown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        lineDragged = true;
+      }}
+      onpointermove={dragLine}
+      onpointerup={() => (lineDragged = false)}
+      onkeydown={keyLine}
+    />
     {#if outline.length <= 80}
       {#each outline as [px, py], i (i)}
         <circle
@@ -188,7 +269,8 @@
     stroke-width: 1.2;
   }
   .part {
-    fill: color-mix(in oklab, var(--color-base-100) 55%, transparent);
+    fill: url(#hatch-item);
+    fill-opacity: 0.45;
   }
   .part.fragile {
     fill: color-mix(in oklab, var(--color-error) 22%, transparent);
@@ -201,6 +283,42 @@
   .well {
     fill: var(--color-base-100);
     stroke-dasharray: 1 3;
+  }
+  .deep {
+    fill: color-mix(in oklab, currentColor 9%, transparent);
+    stroke: color-mix(in oklab, currentColor 35%, transparent);
+    stroke-width: 0.8;
+    pointer-events: none;
+  }
+  .gone {
+    fill: none;
+    stroke: var(--color-primary);
+    stroke-width: 1.5;
+    stroke-dasharray: 5 3;
+    pointer-events: none;
+  }
+  .depth {
+    font-size: 0.75rem;
+    fill: currentColor;
+    pointer-events: none;
+    paint-order: stroke;
+    stroke: var(--color-base-100);
+    stroke-width: 3px;
+  }
+  .section {
+    stroke: var(--color-primary);
+    stroke-width: 1.5;
+    stroke-dasharray: 12 3 2 3;
+    pointer-events: none;
+  }
+  .section-handle {
+    fill: var(--color-primary);
+    cursor: move;
+    touch-action: none;
+  }
+  .section-handle:focus-visible {
+    outline: 2px solid var(--color-primary);
+    outline-offset: 3px;
   }
   .chosen {
     stroke-width: 2.5;

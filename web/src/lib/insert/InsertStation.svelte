@@ -8,14 +8,15 @@
   import Glyph from '../parts/Glyph.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { length } from '../units';
-  import BedHeights from './BedHeights.svelte';
   import BedPlan from './BedPlan.svelte';
+  import BedSection from './BedSection.svelte';
   import { type Bed, bedLayer, bedOf, type Place, type Pocket, pocketOf, rectangle } from './bed';
   import Making from './Making.svelte';
   import Measured from './Measured.svelte';
   import OutlineImport from './OutlineImport.svelte';
   import PhotoTrace from './PhotoTrace.svelte';
   import PocketEditor from './PocketEditor.svelte';
+  import { gone, type SectionLine } from './section';
   import Ties from './Ties.svelte';
 
   let { bench }: { bench: Bench } = $props();
@@ -26,6 +27,8 @@
   let chosen = $state.raw<Pocket | null>({ list: 'parts', index: 0 });
   let face = $state<'bottom' | 'top'>('bottom');
   let cut = $state.raw<BedCut | null>(null);
+  let line = $state.raw<SectionLine>({ along: 'length', atMm: 0 });
+  let went = $derived(gone(bench.blow, layer ?? -1));
   let pocket = $derived(bed && chosen ? pocketOf(bed, chosen) : undefined);
   let problem = $derived(
     bench.problems.find((p) => p.path === `${at}/parts` || p.path.startsWith(`/layers/${layer}/form`))
@@ -121,6 +124,9 @@
             {cut}
             {chosen}
             {face}
+            {line}
+            {went}
+            online={(l) => (line = l)}
             readOnly={bench.readOnly}
             onchoose={(p) => (chosen = p)}
             onmove={outline}
@@ -128,7 +134,26 @@
         {/if}
       </div>
       <div class="beside">
-        {#if cut}<BedHeights {bed} {cut} {chosen} onchoose={(p) => (chosen = p)} />{/if}
+        {#if cut}
+          <div class="row" role="group" aria-label="The section">
+            <span class="quiet">Section along the</span>
+            {#each ['length', 'width'] as const as along (along)}
+              <button
+                type="button"
+                class="plain-button"
+                aria-pressed={line.along === along}
+                onclick={() => (line = { along, atMm: 0 })}>{along}</button
+              >
+            {/each}
+            <span class="quiet">at {length(line.atMm)}</span>
+          </div>
+          <BedSection {bed} {cut} {line} {chosen} {went} onchoose={(p) => (chosen = p)} />
+          {#if bench.blow && went.some((mm) => Math.abs(mm) >= 0.5)}
+            <p class="quiet text-xs">
+              Dashed: where the item has gone at the peak of the chosen blow, {bench.blow.faces.join('-')}.
+            </p>
+          {/if}
+        {/if}
         <div class="row" role="group" aria-label="Parts">
           <span class="quiet">Parts</span>
           {#each bed.parts as part, i (i)}{@render choice('parts', i, part.name)}{/each}
