@@ -1555,6 +1555,8 @@ export interface components {
             /** Format: double */
             heightMm: number;
             id: string;
+            labels: components["schemas"]["LabelView"][];
+            shapes: components["schemas"]["ToneView"][];
             /** Format: double */
             widthMm: number;
         };
@@ -1821,6 +1823,13 @@ export interface components {
             through: boolean;
             /** Format: double */
             toMm: number;
+        };
+        LabelView: {
+            words: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         LaidFlatView: {
             /** Format: double */
@@ -2824,6 +2833,14 @@ export interface components {
         TitleView: {
             standing: string;
             words: string;
+        };
+        ToneView: {
+            dashed: boolean;
+            /** Format: double */
+            lineMm: number;
+            placesMm: number[][];
+            /** Format: double */
+            tone: number;
         };
         TraceAsked: {
             flat: components["schemas"]["LaidFlatView"];

@@ -1,6 +1,7 @@
 <!-- Drawings to scale side by side, with a bar to measure with a ruler. -->
 <script lang="ts">
   import type { PaperDrawings } from '../api/client';
+  import { pathOf } from '../insert/bed';
 
   let { drawings }: { drawings: PaperDrawings } = $props();
 
@@ -30,6 +31,24 @@
               fill="url(#hatch-{area.hatch})"
               stroke-width={area.lineMm * PX}
             />
+          {/each}
+          {#each drawing.shapes as shape, index (index)}
+            <path
+              class="shape"
+              class:dashed={shape.dashed}
+              style:--tone="{Math.round(100 * shape.tone)}%"
+              stroke-width={shape.lineMm * PX}
+              d={pathOf(
+                shape.placesMm,
+                (mm) => mm * PX,
+                (mm) => mm * PX
+              )}
+            />
+          {/each}
+          {#each drawing.labels as label, index (index)}
+            <text x={label.xMm * PX} y={label.yMm * PX} text-anchor="middle" dominant-baseline="middle"
+              >{label.words}</text
+            >
           {/each}
         </g>
       </svg>
@@ -70,6 +89,21 @@
   }
   rect {
     stroke: var(--foam-line);
+  }
+  .shape {
+    fill: color-mix(in oklab, currentColor var(--tone), transparent);
+    stroke: currentColor;
+  }
+  .dashed {
+    fill: none;
+    stroke-dasharray: 6 4;
+  }
+  text {
+    font-size: 8.5pt;
+    fill: currentColor;
+    paint-order: stroke;
+    stroke: white;
+    stroke-width: 2px;
   }
   .item {
     stroke: var(--color-base-content);

@@ -1,6 +1,7 @@
 package rampart.formats.paper;
 
 import java.util.List;
+import rampart.core.geometry.PlanPoint;
 import rampart.formats.view.Hatching;
 
 /**
@@ -8,11 +9,37 @@ import rampart.formats.view.Hatching;
  *
  * @param id names the view
  * @param caption the view in words
+ * @param shapes over the areas, in their order
+ * @param labels over all
  */
-public record Drawing(String id, String caption, double widthMm, double heightMm, List<Area> areas) {
+public record Drawing(
+        String id,
+        String caption,
+        double widthMm,
+        double heightMm,
+        List<Area> areas,
+        List<Shape> shapes,
+        List<Label> labels) {
     public Drawing {
         areas = List.copyOf(areas);
+        shapes = List.copyOf(shapes);
+        labels = List.copyOf(labels);
     }
+
+    /**
+     * A closed outline.
+     *
+     * @param tone how dark it is, 0 paper to 1 ink
+     * @param dashed where it is a line to follow, not an edge
+     */
+    public record Shape(List<PlanPoint> places, double tone, boolean dashed, double lineMm) {
+        public Shape {
+            places = List.copyOf(places);
+        }
+    }
+
+    /** A few words whose middle is at a place. */
+    public record Label(double xMm, double yMm, String words) {}
 
     /**
      * A hatched rectangle.

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import rampart.core.layout.Layer;
+import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Axis;
@@ -72,6 +73,7 @@ public final class PackPaper {
         paper.boxes();
         paper.pieces();
         paper.fills();
+        paper.insert();
         paper.foot();
         return new PaperDocument(file.name(), paper.blocks);
     }
@@ -136,22 +138,34 @@ public final class PackPaper {
         List<EvaluationView.SolidView> solids = evaluation.solids();
         SectionDrawing front = new SectionDrawing(solids, pack.layers(), catalogue, Axis.X);
         SectionDrawing side = new SectionDrawing(solids, pack.layers(), catalogue, Axis.Y);
-        double ratio = RATIOS[RATIOS.length - 1];
+        double ratio =
+                ratio(Math.max(front.widthMm(), side.widthMm()), front.heightMm(), ROOM_WIDTH_MM, ROOM_HEIGHT_MM);
+        blocks.add(drawings(
+                List.of(front.drawing("front", "From the front", ratio), side.drawing("side", "From the side", ratio)),
+                ratio,
+                wording));
+    }
+
+    /** The least of the scales a ruler has at which this goes into its room. */
+    static double ratio(double widthMm, double heightMm, double roomWidthMm, double roomHeightMm) {
         for (double candidate : RATIOS) {
-            if (Math.max(front.widthMm(), side.widthMm()) / candidate <= ROOM_WIDTH_MM
-                    && front.heightMm() / candidate <= ROOM_HEIGHT_MM) {
-                ratio = candidate;
-                break;
+            if (widthMm / candidate <= roomWidthMm && heightMm / candidate <= roomHeightMm) {
+                return candidate;
             }
         }
+        return RATIOS[RATIOS.length - 1];
+    }
+
+    /** Side by side, with the bar that shows their scale. */
+    static Block.Drawings drawings(List<Drawing> drawings, double ratio, Wording wording) {
         boolean inches = wording.lengths() == Wording.Lengths.in;
         String ratioWords = ratio == Math.rint(ratio) ? String.valueOf((long) ratio) : String.valueOf(ratio);
-        blocks.add(new Block.Drawings(
-                List.of(front.drawing("front", "From the front", ratio), side.drawing("side", "From the side", ratio)),
+        return new Block.Drawings(
+                drawings,
                 ratio,
                 inches ? 2 * Units.MM_PER_IN : 50,
                 "1 : " + ratioWords + " printed at full size; this bar is " + (inches ? "2 in" : "50 mm")
-                        + " long then."));
+                        + " long then.");
     }
 
     private void layers() {
@@ -239,6 +253,12 @@ public final class PackPaper {
                 List.of(new Column("layer", 11, false), new Column("of", 60, false), new Column("about", 60, false)),
                 rows,
                 false));
+    }
+
+    private void insert() {
+        LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue)
+                .bed()
+                .ifPresent(bed -> blocks.addAll(InsertPaper.blocks(bed, wording)));
     }
 
     private static String faces(List<String> faces) {

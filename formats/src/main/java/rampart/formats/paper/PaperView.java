@@ -37,7 +37,20 @@ public record PaperView(String title, List<BlockView> blocks) {
     public record DrawingsView(List<DrawingView> drawings, double ratio, double barMm, String note) {}
 
     /** A drawing to scale. */
-    public record DrawingView(String id, String caption, double widthMm, double heightMm, List<AreaView> areas) {}
+    public record DrawingView(
+            String id,
+            String caption,
+            double widthMm,
+            double heightMm,
+            List<AreaView> areas,
+            List<ToneView> shapes,
+            List<LabelView> labels) {}
+
+    /** A closed outline: a row of x and y, and how dark it is, 0 paper to 1 ink. */
+    public record ToneView(List<List<Double>> placesMm, double tone, boolean dashed, double lineMm) {}
+
+    /** A few words whose middle is at a place. */
+    public record LabelView(double xMm, double yMm, String words) {}
 
     /** A hatched rectangle. */
     public record AreaView(double leftMm, double topMm, double widthMm, double heightMm, String hatch, double lineMm) {}
@@ -85,10 +98,30 @@ public record PaperView(String title, List<BlockView> blocks) {
         @Override
         public void drawings(Block.Drawings block) {
             List<DrawingView> drawings = block.drawings().stream()
-                    .map(d -> new DrawingView(d.id(), d.caption(), d.widthMm(), d.heightMm(), areas(d)))
+                    .map(d -> new DrawingView(
+                            d.id(),
+                            d.caption(),
+                            d.widthMm(),
+                            d.heightMm(),
+                            areas(d),
+                            d.shapes().stream().map(Screen::shape).toList(),
+                            d.labels().stream()
+                                    .map(label -> new LabelView(label.xMm(), label.yMm(), label.words()))
+                                    .toList()))
                     .toList();
             blocks.add(new BlockView(
                     null, null, new DrawingsView(drawings, block.ratio(), block.barMm(), block.note()), null, null));
+        }
+
+        private static ToneView shape(Drawing.Shape shape) {
+            return new ToneView(
+                    shape.places().stream()
+                            .map(place -> List.of(
+                                    Math.round(place.xMm() * 100) / 100.0, Math.round(place.yMm() * 100) / 100.0))
+                            .toList(),
+                    shape.tone(),
+                    shape.dashed(),
+                    shape.lineMm());
         }
 
         private static List<AreaView> areas(Drawing drawing) {

@@ -6,6 +6,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import rampart.core.geometry.PlanPoint;
 
 /** A page as a PDF file: real text, drawings to scale, a new leaf when one is full. */
 public final class PdfMedium implements Medium {
@@ -83,6 +85,17 @@ public final class PdfMedium implements Medium {
             Hatch.of(area.hatching())
                     .fill(sheet, x + area.leftMm(), top + area.topMm(), area.widthMm(), area.heightMm());
         }
+        for (Drawing.Shape shape : drawing.shapes()) {
+            shape(shape, x, top);
+        }
+        for (Drawing.Label label : drawing.labels()) {
+            sheet.text(
+                    x + label.xMm() - sheet.lengthMm(label.words(), SMALL) / 2,
+                    top + label.yMm() - Sheet.lineMm(SMALL) / 2,
+                    SMALL,
+                    false,
+                    label.words());
+        }
         // Edges after all grounds, so that no neighbour covers half a line.
         for (Drawing.Area area : drawing.areas()) {
             if (area.lineMm() > 0) {
@@ -96,6 +109,30 @@ public final class PdfMedium implements Medium {
                                 area.lineMm());
             }
         }
+    }
+
+    private void shape(Drawing.Shape shape, double x, double top) throws IOException {
+        PDPageContentStream stream = sheet.stream();
+        float grey = (float) (1 - shape.tone());
+        stream.setNonStrokingColor(grey, grey, grey);
+        stream.setStrokingColor(0.11f, 0.14f, 0.19f);
+        stream.setLineWidth(Sheet.points(shape.lineMm()));
+        stream.setLineDashPattern(shape.dashed() ? new float[] {Sheet.points(1.5), Sheet.points(1)} : new float[0], 0);
+        for (int i = 0; i < shape.places().size(); i++) {
+            PlanPoint place = shape.places().get(i);
+            if (i == 0) {
+                stream.moveTo(Sheet.points(x + place.xMm()), sheet.up(top + place.yMm()));
+            } else {
+                stream.lineTo(Sheet.points(x + place.xMm()), sheet.up(top + place.yMm()));
+            }
+        }
+        stream.closePath();
+        if (shape.dashed()) {
+            stream.stroke();
+        } else {
+            stream.fillAndStroke();
+        }
+        stream.setLineDashPattern(new float[0], 0);
     }
 
     @Override

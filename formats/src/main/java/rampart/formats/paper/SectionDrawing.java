@@ -40,7 +40,9 @@ record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue cata
                 solids.stream()
                         .filter(this::shown)
                         .map(solid -> area(solid, ratio))
-                        .toList());
+                        .toList(),
+                List.of(),
+                List.of());
     }
 
     private Drawing.Area area(SolidView solid, double ratio) {

@@ -278,4 +278,23 @@ class PackPaperTest {
         String text = text(written(strange, Wording.METRIC, Paper.letter));
         assertThat(text).contains("Übergröße").contains("?");
     }
+
+    /** The packer's page of an insert: its pieces, the order of cuts with the knife's depth, and where each part lies. */
+    @Test
+    void anInsertHasItsPiecesCutsAndPlaces() throws IOException {
+        PackFile sextant = demo("80-sextant");
+        String text = text(written(sextant, Wording.METRIC, Paper.letter));
+        assertThat(text)
+                .contains("The insert, cut by hand from the solid")
+                .contains("base: 348 mm by 323.4 mm, 120.5 mm thick")
+                .contains("lid: 348 mm by 323.4 mm, 100.5 mm thick, lying turned over its side")
+                // Frame and grip: their undersides are 35 and 65 mm below the parting plane.
+                .containsPattern("2 base 3 mm 35 mm one opening")
+                .containsPattern("3 base 30 mm 65 mm one opening")
+                .containsPattern("grip strong 129 mm, 116.9 mm, 55.5 mm snug")
+                .containsPattern("telescope fragile .* 32 mm kept clear")
+                .contains("tie 20 mm wide pulled to 12 N");
+        assertThat(text(written(demo("10-hygrometer"), Wording.METRIC, Paper.a4)))
+                .doesNotContain("The insert");
+    }
 }
