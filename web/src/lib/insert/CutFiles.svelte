@@ -4,6 +4,7 @@
   import { api, call, type CutPiece, type HotCutting } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
+  import CutterStandIn from './CutterStandIn.svelte';
 
   let {
     bench,
@@ -19,6 +20,7 @@
   let title = $state('');
   let dated = $state('');
   let told = $state('');
+  let played = $state('');
 
   let hot = $derived(cutter === 'laser' || cutter === 'hot_wire');
   let refused = $derived(hot && heat !== null && !heat.allowed);
@@ -109,10 +111,19 @@
         <span class="quiet"
           >{piece.file}:
           <a class="underline" href={address('svg', piece.file)} download>SVG</a>
-          <a class="underline" href={address('dxf', piece.file)} download>DXF</a></span
+          <a class="underline" href={address('dxf', piece.file)} download>DXF</a>
+          <button
+            type="button"
+            class="underline"
+            aria-pressed={played === piece.file}
+            onclick={() => (played = played === piece.file ? '' : piece.file)}>play</button
+          ></span
         >
       {/each}
     </p>
+    {#each pieces.filter((p) => p.file === played) as piece (piece.file)}
+      <CutterStandIn {piece} address={address('svg', piece.file)} />
+    {/each}
   {/if}
   <p role="status">{told}</p>
 </div>

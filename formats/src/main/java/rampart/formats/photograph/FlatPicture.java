@@ -29,7 +29,7 @@ import rampart.core.geometry.Region;
  * @param back of the first row, mm in the plane
  */
 record FlatPicture(BufferedImage picture, BufferedImage difference, double mmPerPixel, double left, double back) {
-    private static final int LONGEST = 1200;
+    private static final int LONGEST = 2000;
     private static final double FINEST_MM = 0.25;
 
     /** Differences under this are noise and shade, no item. */

@@ -132,10 +132,10 @@ public record Silhouette(
         for (int at = 0; at < binary.data.length; at++) {
             binary.data[at] = (byte) ((difference.data[at] & 255) >= threshold ? 1 : 0);
         }
-        // Hairs and single pixels go, and what would let a contour touch itself.
-        GrayU8 opened = BinaryImageOps.dilate8(BinaryImageOps.erode8(binary, 1, null), 1, null);
+        // Single pixels go; no more, for what takes hairs away takes corners too.
+        GrayU8 clean = BinaryImageOps.removePointNoise(binary, null);
         List<Spot> spots = new ArrayList<>();
-        for (Contour contour : BinaryImageOps.contour(opened, ConnectRule.FOUR, null)) {
+        for (Contour contour : BinaryImageOps.contour(clean, ConnectRule.FOUR, null)) {
             if (contour.external.size() >= 8) {
                 Spot spot = Spot.of(contour.external, difference, threshold, flat);
                 if (spot.region.areaMm2() >= LEAST_MM2) {

@@ -255,4 +255,39 @@ class CutFilesTest {
             }
         }
     }
+
+    /** Lengths against their closed forms, either file the same; a sheet too small by ten is left by ten. */
+    @Test
+    void theStandInPlaysWhatWasWritten() {
+        CutDrawing drawing = new CutDrawing(
+                "plate",
+                "plate",
+                300,
+                200,
+                List.of(
+                        new CutDrawing.Layer(
+                                "cut",
+                                CutLine.Work.CUT,
+                                25,
+                                List.of(Outline.rectangle(new PlanPoint(150, 100), 300, 200, 0))),
+                        new CutDrawing.Layer(
+                                "pocket-10",
+                                CutLine.Work.POCKET,
+                                10,
+                                List.of(Outline.circle(new PlanPoint(60, 60), 30)))),
+                List.of());
+        double path = 1000 + 2 * Math.PI * 30;
+        for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {
+            CutterPlay play = CutterPlay.of(file, new CutterPlay.Machine(300, 200, 20));
+            assertThat(play.pathMm()).isCloseTo(path, within(0.1));
+            assertThat(play.offSheet()).isEmpty();
+            assertThat(play.open()).isZero();
+            assertThat(play.layers()).extracting(CutterPlay.LayerPlay::curves).containsExactlyInAnyOrder(1, 1);
+            assertThat(play.minutes())
+                    .isCloseTo((path + play.travelMm() / CutterPlay.TRAVEL_FACTOR) / 20 / 60, within(1e-3));
+            CutterPlay off = CutterPlay.of(file, new CutterPlay.Machine(290, 200, 20));
+            assertThat(off.offSheet()).hasSize(1);
+            assertThat(off.offSheet().get(0).byMm()).isCloseTo(10, within(0.01));
+        }
+    }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 
@@ -105,21 +106,21 @@ final class MadeUpPhotograph {
         double[] eye = eye(view);
         double[][] axes = axes(view, eye);
         BufferedImage image = new BufferedImage(view.width, view.height, BufferedImage.TYPE_INT_RGB);
-        Random random = new Random(seed);
-        for (int j = 0; j < view.height; j++) {
+        IntStream.range(0, view.height).parallel().forEach(j -> {
+            Random random = new Random(seed * 100_003 + j);
+            int[] row = new int[view.width];
             for (int i = 0; i < view.width; i++) {
                 double[] sum = new double[3];
                 for (int s = 0; s < RAYS * RAYS; s++) {
                     add(sum, view, eye, axes, i + (s % RAYS + 0.5) / RAYS, j + (Math.floorDiv(s, RAYS) + 0.5) / RAYS);
                 }
-                int rgb = 0;
                 for (double channel : sum) {
                     double value = channel / (RAYS * RAYS) + noise * random.nextGaussian();
-                    rgb = rgb << 8 | (int) Math.max(0, Math.min(255, Math.round(value)));
+                    row[i] = row[i] << 8 | (int) Math.max(0, Math.min(255, Math.round(value)));
                 }
-                image.setRGB(i, j, rgb);
             }
-        }
+            image.getRaster().setDataElements(0, j, view.width, 1, row);
+        });
         return image;
     }
 

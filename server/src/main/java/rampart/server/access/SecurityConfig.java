@@ -52,6 +52,7 @@ class SecurityConfig {
         "/api/comparisons",
         "/api/stock-fits",
         "/api/beds/making",
+        "/api/cutter-plays",
         "/api/outlines",
         "/api/outlines/measured",
         "/api/outlines/photograph",

@@ -78,7 +78,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
         if (path.endsWith("/photographs")) {
             return MOST_BYTES_OF_A_PHOTOGRAPH;
         }
-        return path.endsWith("/outlines") || path.endsWith("/trace") ? MOST_BYTES_OF_A_DRAWING : MOST_BYTES;
+        return path.endsWith("/outlines") || path.endsWith("/trace") || path.endsWith("/cutter-plays")
+                ? MOST_BYTES_OF_A_DRAWING
+                : MOST_BYTES;
     }
 
     private static final class Limited extends HttpServletRequestWrapper {

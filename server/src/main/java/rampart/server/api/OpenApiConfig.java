@@ -22,6 +22,7 @@ import rampart.formats.view.CheckView;
 import rampart.formats.view.ComparisonView;
 import rampart.formats.view.CurveView;
 import rampart.formats.view.CutListView;
+import rampart.formats.view.CutterPlayView;
 import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.FoamTestsView;
@@ -76,6 +77,10 @@ class OpenApiConfig {
             LaidFlatView.class,
             LaidFlatView.CameraView.class,
             SilhouetteView.class,
+            CutterPlayView.class,
+            CutterPlayView.PlayedLayer.class,
+            CutterPlayView.OffSheetView.class,
+            CutterPlayView.MoveView.class,
             DataSheetController.HotCuttingView.class,
             DataSheetController.ConfirmedView.class,
             BedView.LevelView.class,

@@ -12,9 +12,11 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.formats.cutting.CutterPlay;
 import rampart.formats.outline.FileUnit;
 import rampart.formats.outline.ImportedOutlines;
 import rampart.formats.outline.RefusedDrawingException;
+import rampart.formats.view.CutterPlayView;
 import rampart.formats.view.OutlinesView;
 import rampart.server.messages.Message;
 
@@ -48,6 +50,31 @@ class OutlineController {
                     "the gap that is closed is 0 to " + ImportedOutlines.WIDEST_GAP_MM + " mm, not " + gapMm);
         }
         return OutlinesView.of(ImportedOutlines.read(file, asked, gapMm));
+    }
+
+    /**
+     * A file to cut by, played back on a sheet whose lower left corner is the file's origin.
+     *
+     * @param lengthMm of the sheet
+     * @param mmPerSecond while it cuts
+     */
+    @PostMapping(
+            path = "/api/cutter-plays",
+            consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(type = "string", format = "binary")))
+    CutterPlayView play(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @RequestParam(name = "lengthMm") double lengthMm,
+            @RequestParam(name = "widthMm") double widthMm,
+            @RequestParam(name = "mmPerSecond", defaultValue = "20") double mmPerSecond) {
+        CutterPlay.Machine machine;
+        try {
+            machine = new CutterPlay.Machine(lengthMm, widthMm, mmPerSecond);
+        } catch (IllegalArgumentException e) {
+            throw new RefusedDrawingException(e.getMessage());
+        }
+        return CutterPlayView.of(CutterPlay.of(file, machine));
     }
 
     @ExceptionHandler
