@@ -22,6 +22,7 @@ export type Way = Schemas['WayView'];
 export type CutPiece = Schemas['CutPieceView'];
 export type ReadOutlines = Schemas['OutlinesView'];
 export type BroughtOutline = Schemas['OutlineView'];
+export type BedBeginning = Schemas['BedBeginningView'];
 export type CutterPlay = Schemas['CutterPlayView'];
 export type LaidFlat = Schemas['LaidFlatView'];
 export type Silhouette = Schemas['SilhouetteView'];

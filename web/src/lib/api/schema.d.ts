@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/beds/beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginnings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/beds/making": {
         parameters: {
             query?: never;
@@ -43,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["beginnings"];
+        get: operations["beginnings_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -110,6 +126,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["cutList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cutter-plays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["play"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1211,6 +1243,20 @@ export interface components {
             face: string;
             patches: number[][];
         };
+        BedBeginningView: {
+            /** Format: double */
+            bearsBelowCm2: number;
+            bed: {
+                [key: string]: unknown;
+            };
+            kind: string;
+            /** Format: double */
+            marginPercent: number;
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+            /** Format: double */
+            widthMm: number;
+        };
         BedView: {
             bears: components["schemas"]["BearingView"][];
             blockMaxMm: number[];
@@ -1513,6 +1559,19 @@ export interface components {
             secondFrom: string;
             secondMm: number[];
         };
+        CutterPlayView: {
+            layers: components["schemas"]["PlayedLayer"][];
+            /** Format: double */
+            minutes: number;
+            moves: components["schemas"]["MoveView"][];
+            offSheet: components["schemas"]["OffSheetView"][];
+            /** Format: int32 */
+            open: number;
+            /** Format: double */
+            pathM: number;
+            /** Format: double */
+            travelM: number;
+        };
         DelicacyChoice: {
             examples: string;
             /** Format: double */
@@ -1714,6 +1773,20 @@ export interface components {
             substance: string;
             tests: components["schemas"]["TestsView"] | null;
         };
+        FoamedView: {
+            /** Format: double */
+            addedPercent: number;
+            /** Format: double */
+            baseLitres: number;
+            /** Format: double */
+            lidLitres: number;
+            /** Format: double */
+            litresEach: number;
+            /** Format: double */
+            risingKpa: number;
+            /** Format: int32 */
+            shots: number;
+        };
         HandedPassword: {
             name: string;
             password: string;
@@ -1750,6 +1823,7 @@ export interface components {
             verdictThere: "breaks" | "unknown" | "thin" | "holds";
         };
         InsertView: {
+            foamed: components["schemas"]["FoamedView"];
             /** Format: double */
             glueCm2: number;
             pieces: components["schemas"]["CutPieceView"][];
@@ -1987,10 +2061,20 @@ export interface components {
             /** Format: double */
             velocityMps: number;
         };
+        MoveView: {
+            layer: string;
+            placesMm: number[][];
+        };
         NewMember: {
             name: string;
             /** @enum {string} */
             role: "keeper" | "designer" | "packer";
+        };
+        OffSheetView: {
+            atMm: number[];
+            /** Format: double */
+            byMm: number;
+            layer: string;
         };
         OrientationView: {
             asNow: boolean;
@@ -2410,6 +2494,13 @@ export interface components {
             layer: number;
             /** Format: double */
             thicknessMm: number;
+        };
+        PlayedLayer: {
+            /** Format: int32 */
+            curves: number;
+            name: string;
+            /** Format: double */
+            pathM: number;
         };
         PriceGiven: {
             /** Format: double */
@@ -2968,6 +3059,30 @@ export interface operations {
             };
         };
     };
+    beginnings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedBeginningView"][];
+                };
+            };
+        };
+    };
     making: {
         parameters: {
             query?: {
@@ -2975,6 +3090,7 @@ export interface operations {
                 turn?: "side" | "front" | null;
                 kerfMm?: number | null;
                 radiusMm?: number | null;
+                shotLitres?: number | null;
             };
             header?: never;
             path?: never;
@@ -2997,7 +3113,7 @@ export interface operations {
             };
         };
     };
-    beginnings: {
+    beginnings_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3118,6 +3234,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CutListView"];
+                };
+            };
+        };
+    };
+    play: {
+        parameters: {
+            query: {
+                lengthMm: number;
+                widthMm: number;
+                mmPerSecond?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutterPlayView"];
                 };
             };
         };
@@ -3798,6 +3942,7 @@ export interface operations {
                 turn?: "side" | "front" | null;
                 kerfMm?: number | null;
                 radiusMm?: number | null;
+                shotLitres?: number | null;
                 file?: "zip" | "svg" | "dxf" | "pdf";
                 piece?: string;
                 cutter?: "knife" | "router" | "laser" | "hot_wire";

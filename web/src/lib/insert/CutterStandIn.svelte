@@ -107,8 +107,8 @@
       />
     </label>
     <p class="quiet text-xs">
-      No machine: the file is read back and followed line by line; a head that is not cutting is taken to move five times
-      as fast.
+      No machine: the file is read back and followed line by line; a head that is not cutting is taken to move five
+      times as fast.
     </p>
   {/if}
 </div>

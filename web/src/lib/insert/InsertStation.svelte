@@ -4,11 +4,11 @@
   import { api, type BedCut, call, type CushionLayer } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
-  import { withForm } from '../bench/edit';
   import Glyph from '../parts/Glyph.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { length } from '../units';
   import BedPlan from './BedPlan.svelte';
+  import Beginnings from './Beginnings.svelte';
   import BedSection from './BedSection.svelte';
   import { type Bed, bedLayer, bedOf, type Place, type Pocket, pocketOf, rectangle } from './bed';
   import Making from './Making.svelte';
@@ -50,12 +50,6 @@
       });
     }
   });
-
-  function begin(index: number) {
-    const cushion = bench.pack.layers[index] as CushionLayer;
-    const layers = bench.pack.layers.with(index, withForm(cushion, 'bed', bench.pack.item.sizeMm));
-    bench.change({ ...bench.pack, layers }, 'form');
-  }
 
   function add(list: Pocket['list']) {
     const { height } = bench.pack.item.sizeMm;
@@ -103,7 +97,7 @@
       in its place and keeps foam away from what must not be pressed.
     </p>
     {#if !bench.readOnly}
-      <p><button type="button" class="btn btn-primary btn-sm" onclick={() => begin(layer)}>Cut a bed for it</button></p>
+      <Beginnings {bench} {layer} />
     {/if}
   {:else}
     {#if problem}<p class="refused" role="alert">{problem.message}</p>{/if}

@@ -16,11 +16,12 @@
   let turn = $state<'side' | 'front'>('side');
   let kerfMm = $state(0);
   let radiusMm = $state(0);
+  let shotLitres = $state(20);
   let making = $state.raw<Making | null>(null);
 
   const latest = new Latest();
 
-  let asked = $derived({ ...(sheetMm === null ? {} : { sheetMm }), turn, kerfMm, radiusMm });
+  let asked = $derived({ ...(sheetMm === null ? {} : { sheetMm }), turn, kerfMm, radiusMm, shotLitres });
 
   $effect(() => {
     const query = asked;
@@ -103,6 +104,40 @@
       </tbody>
     </table>
     <p class="quiet text-xs">Minutes by hand are assumed; foam is the block or the sheets it is cut from.</p>
+    <details>
+      <summary>Foamed in place instead</summary>
+      <p class="sentence">
+        {making.foamed.baseLitres.toFixed(0)} l of risen foam below the parting plane and
+        {making.foamed.lidLitres.toFixed(0)} l above it, {Math.round(making.foamed.addedPercent)} % more than the room, for
+        it never fills evenly. A can or shot rises to
+        <QuantityField
+          kind="number"
+          unit="l"
+          label="What a can or shot rises to"
+          value={shotLitres}
+          least={0.5}
+          onset={(v) => (shotLitres = v ? Math.min(500, v) : shotLitres)}
+        /> by its label: <b>{making.foamed.shots}</b> of them.
+      </p>
+      <ol>
+        <li>Wrap what must stay clear until it has the room that is drawn: foam fills whatever is open.</li>
+        <li>
+          Line the box with film, right into its corners and over its rim. Brace its sides: rising foam presses with
+          about {making.foamed.risingKpa} kPa.
+        </li>
+        <li>Pour the base, fold film over it, lay the item in and hold it at its height until the foam stands.</li>
+        <li>Film over the item and the base. Pour the lid, close the box, put a weight on it.</li>
+        <li>
+          It can be cut after some minutes and has cured after hours. Open it once: film to film it parts at the plane.
+          Cut thumb holes.
+        </li>
+        <li>To be opened by: cut the tape, lift the lid of foam by its holes, lift the item out straight up.</li>
+      </ol>
+      <p class="caution">
+        Two liquids that get hot and give off vapour while they rise: gloves, goggles, fresh air, and what their makers
+        say first. What has cured is another foam: choose it as the material, so that it is that one which is checked.
+      </p>
+    </details>
     <p class="sentence">
       The lid is turned over its
       <ChoiceField
@@ -155,6 +190,17 @@
 {/if}
 
 <style>
+  ol {
+    padding-left: 1.25rem;
+    list-style: decimal;
+    font-size: 0.8125rem;
+  }
+  .caution {
+    padding-left: 0.75rem;
+    border-left: 3px solid var(--color-warning);
+    max-width: 46rem;
+    font-size: 0.8125rem;
+  }
   table {
     font-size: 0.8125rem;
   }

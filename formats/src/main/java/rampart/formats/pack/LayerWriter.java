@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import rampart.core.bed.BedShape;
 import rampart.core.box.CartonState;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
@@ -59,6 +60,11 @@ public final class LayerWriter {
         }
         state.bulgeMm().ifPresent(mm -> json.put("bulgeMm", number(mm)));
         return json;
+    }
+
+    /** A bed as it stands in a layer of that form. */
+    public static Map<String, Object> bed(BedShape shape) {
+        return BedWriter.bed(shape);
     }
 
     /** The form and what belongs to it. */

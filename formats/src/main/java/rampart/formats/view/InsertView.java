@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import rampart.core.geometry.Outline;
 import rampart.core.insert.BlockCut;
+import rampart.core.insert.FoamInPlace;
 import rampart.core.insert.WayToMake;
 import rampart.formats.cutting.CutDrawing;
 
@@ -12,7 +13,8 @@ import rampart.formats.cutting.CutDrawing;
  *
  * @param steps of the knife, where it is cut from the solid
  */
-public record InsertView(List<WayView> ways, List<CutPieceView> pieces, List<KnifeStepView> steps, double glueCm2) {
+public record InsertView(
+        List<WayView> ways, List<CutPieceView> pieces, List<KnifeStepView> steps, double glueCm2, FoamedView foamed) {
     private static final double MM3_PER_LITRE = 1e6;
 
     /**
@@ -109,12 +111,38 @@ public record InsertView(List<WayView> ways, List<CutPieceView> pieces, List<Kni
         }
     }
 
+    /**
+     * The same bed by foam that rises round the item.
+     *
+     * @param baseLitres to rise to, with what is added because it never fills evenly
+     * @param shots of so many litres each
+     * @param risingKpa what it presses the walls with meanwhile
+     */
+    public record FoamedView(
+            double baseLitres, double lidLitres, double litresEach, int shots, double addedPercent, double risingKpa) {
+        static FoamedView of(FoamInPlace foam, double litresEach) {
+            return new FoamedView(
+                    foam.baseMm3() / MM3_PER_LITRE,
+                    foam.lidMm3() / MM3_PER_LITRE,
+                    litresEach,
+                    foam.shots(litresEach),
+                    100 * (FoamInPlace.MORE - 1),
+                    FoamInPlace.RISING_KPA);
+        }
+    }
+
     public static InsertView of(
-            List<WayToMake> ways, List<CutDrawing> drawings, List<BlockCut.Step> steps, double glueMm2) {
+            List<WayToMake> ways,
+            List<CutDrawing> drawings,
+            List<BlockCut.Step> steps,
+            double glueMm2,
+            FoamInPlace foam,
+            double litresEach) {
         return new InsertView(
                 ways.stream().map(WayView::of).toList(),
                 drawings.stream().map(CutPieceView::of).toList(),
                 steps.stream().map(KnifeStepView::of).toList(),
-                glueMm2 / 100);
+                glueMm2 / 100,
+                FoamedView.of(foam, litresEach));
     }
 }

@@ -52,6 +52,7 @@ class SecurityConfig {
         "/api/comparisons",
         "/api/stock-fits",
         "/api/beds/making",
+        "/api/beds/beginnings",
         "/api/cutter-plays",
         "/api/outlines",
         "/api/outlines/measured",

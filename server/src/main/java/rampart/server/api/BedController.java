@@ -3,13 +3,17 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.search.BedBeginnings;
+import rampart.core.search.Watcher;
 import rampart.formats.pack.PackFile;
+import rampart.formats.view.BedBeginningView;
 import rampart.formats.view.BedView;
 import rampart.server.messages.Message;
 
@@ -35,5 +39,18 @@ class BedController {
                 .bed()
                 .map(BedView::of)
                 .orElseThrow(() -> new ApiException(Message.NO_BED));
+    }
+
+    /** Beds to begin with for the pack's item as a block: snug, caps, rails, corner blocks; none where none can lie there. */
+    @PostMapping(
+            path = "/api/beds/beginnings",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    List<BedBeginningView> beginnings(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+        PackFile read = PackFile.read(file);
+        return BedBeginnings.of(read.pack(), read.catalogue(catalogue), Watcher.NONE).stream()
+                .map(BedBeginningView::of)
+                .toList();
     }
 }

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
 import rampart.core.insert.CutTool;
+import rampart.core.insert.FoamInPlace;
 import rampart.core.insert.SheetStack;
 import rampart.core.insert.TurnEdge;
 import rampart.core.insert.WayToMake;
@@ -48,6 +49,9 @@ import rampart.server.stores.Stores;
 /** How a bed is made: the ways beside each other, its pieces, and the files to cut them by. */
 @RestController
 class InsertController {
+    /** A common can (assumed; its label says). */
+    private static final double USUAL_SHOT_LITRES = 20;
+
     private final Catalogue catalogue;
     private final PackShelf shelf;
     private final Stores stores;
@@ -88,6 +92,7 @@ class InsertController {
      * How it is to be made.
      *
      * @param sheetMm thickness of the sheets; without one it is cut from the solid
+     * @param shotLitres what one can or shot of foam fills when it has risen, by its maker's label
      * @param turn the edge over which the lid is turned: side or front
      */
     record MakingAsked(
@@ -106,7 +111,12 @@ class InsertController {
             @DecimalMin(value = "0", message = "a cutter's radius is 0 to 25 mm")
             @DecimalMax(value = "25", message = "a cutter's radius is 0 to 25 mm")
             @Nullable
-            Double radiusMm) {
+            Double radiusMm,
+
+            @DecimalMin(value = "0.5", message = "a can or shot is 0.5 to 500 litres")
+            @DecimalMax(value = "500", message = "a can or shot is 0.5 to 500 litres")
+            @Nullable
+            Double shotLitres) {
         @SuppressWarnings("java:S115")
         enum TurnAsked {
             side,
@@ -139,7 +149,9 @@ class InsertController {
                 WayToMake.all(cut, sheets(bed.foam()), price, asked.edge(), asked.tool()),
                 made.drawings(),
                 made.steps(),
-                made.glueMm2());
+                made.glueMm2(),
+                FoamInPlace.of(cut),
+                asked.shotLitres() == null ? USUAL_SHOT_LITRES : asked.shotLitres());
     }
 
     /** The files to cut by: all in one archive, one piece as SVG or DXF, or all as templates on paper. */

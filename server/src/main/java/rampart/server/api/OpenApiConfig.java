@@ -16,6 +16,7 @@ import rampart.formats.material.MaterialChange;
 import rampart.formats.pack.PackChange;
 import rampart.formats.paper.PaperView;
 import rampart.formats.schema.PackSchema;
+import rampart.formats.view.BedBeginningView;
 import rampart.formats.view.BedView;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
@@ -64,6 +65,8 @@ class OpenApiConfig {
             BedView.class,
             InsertView.class,
             InsertView.WayView.class,
+            InsertView.FoamedView.class,
+            BedBeginningView.class,
             InsertView.CutPieceView.class,
             InsertView.CutLayerView.class,
             InsertView.KnifeStepView.class,

@@ -1,0 +1,75 @@
+<!-- What a bed can begin as: snug all round, caps, rails or blocks, each with what it would come to. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, type BedBeginning, call, type CushionLayer } from '../api/client';
+  import { Latest } from '../api/latest';
+  import type { Bench } from '../bench/bench.svelte';
+  import Glyph from '../parts/Glyph.svelte';
+  import { length } from '../units';
+  import type { Bed } from './bed';
+
+  let { bench, layer }: { bench: Bench; layer: number } = $props();
+
+  let beginnings = $state.raw<BedBeginning[] | null>(null);
+  const latest = new Latest();
+
+  $effect(() => {
+    const body = bench.evaluation ? untrack(() => bench.pack) : null;
+    if (body) {
+      const signal = latest.next();
+      void call(api.POST('/api/beds/beginnings', { body, signal })).then(({ data }) => {
+        if (data && !signal.aborted) {
+          beginnings = data;
+        }
+      });
+    }
+  });
+
+  const WORDS: Record<string, string> = {
+    snug: 'Cut a bed for it',
+    end_caps: 'Two caps over its ends',
+    rails: 'Rails along its edges',
+    corner_blocks: 'Blocks at its corners'
+  };
+
+  function begin(beginning: BedBeginning) {
+    const cushion = bench.pack.layers[layer] as CushionLayer;
+    const kept = { ...cushion, form: 'bed' as const, bed: beginning.bed as unknown as Bed };
+    delete kept.bearingCm2;
+    delete kept.padCount;
+    delete kept.blockMm;
+    bench.change({ ...bench.pack, layers: bench.pack.layers.with(layer, kept) }, 'form');
+  }
+</script>
+
+{#if beginnings?.length === 0}
+  <p>Nothing is cut out of this material: take a foam that comes in blocks or sheets.</p>
+{/if}
+<ul>
+  {#each beginnings ?? [] as beginning, i (beginning.kind)}
+    <li>
+      <button type="button" class={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-sm'} onclick={() => begin(beginning)}
+        >{WORDS[beginning.kind]}</button
+      >
+      <span>
+        {beginning.widthMm > 0 ? `${length(beginning.widthMm)} wide, ` : ''}{Math.round(beginning.bearsBelowCm2)} cm² below:
+        <Glyph status={beginning.verdict} size={14} />
+        {beginning.verdict}{beginning.verdict === 'holds' ? `, ${Math.round(beginning.marginPercent)} % to spare` : ''}
+      </span>
+    </li>
+  {/each}
+</ul>
+
+<style>
+  ul {
+    display: grid;
+    gap: 0.5rem;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 0.75rem;
+    align-items: center;
+    font-size: 0.8125rem;
+  }
+</style>
