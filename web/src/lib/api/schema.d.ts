@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["kit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lists": {
         parameters: {
             query?: never;
@@ -1885,6 +1901,35 @@ export interface components {
             /** @deprecated */
             textual?: boolean;
             valueNode?: boolean;
+        };
+        KitAsked: {
+            pieces: components["schemas"]["KitPieceAsked"][];
+        };
+        KitPieceAsked: {
+            /** Format: int32 */
+            count?: number;
+            /** Format: double */
+            heightMm?: number;
+            /** Format: double */
+            lengthMm?: number;
+            /** Format: double */
+            massKg?: number;
+            name: string;
+            /** Format: double */
+            widthMm?: number;
+        };
+        KitView: {
+            balanced: boolean;
+            bed: {
+                [key: string]: unknown;
+            };
+            centreMm: number[];
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            offPercent: number;
+            sizeMm: components["schemas"]["SizeView"];
+            takingOut: string[];
         };
         KnifeStepView: {
             half: string;
@@ -3581,6 +3626,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    kit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitView"];
+                };
             };
         };
     };

@@ -11,6 +11,7 @@
   import Beginnings from './Beginnings.svelte';
   import BedSection from './BedSection.svelte';
   import { type Bed, bedLayer, bedOf, type Place, type Pocket, pocketOf, rectangle } from './bed';
+  import KitPanel from './KitPanel.svelte';
   import Making from './Making.svelte';
   import Measured from './Measured.svelte';
   import OutlineImport from './OutlineImport.svelte';
@@ -98,6 +99,7 @@
     </p>
     {#if !bench.readOnly}
       <Beginnings {bench} {layer} />
+      <div class="row"><span class="quiet">or lay</span><KitPanel {bench} {layer} /></div>
     {/if}
   {:else}
     {#if problem}<p class="refused" role="alert">{problem.message}</p>{/if}
@@ -180,6 +182,8 @@
         <Measured {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
         <PhotoTrace {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
         <OutlineImport {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
+        <span class="quiet">; or lay</span>
+        <KitPanel {bench} {layer} />
       </div>
     {/if}
     <p class="sentence">

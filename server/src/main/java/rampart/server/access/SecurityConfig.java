@@ -55,6 +55,7 @@ class SecurityConfig {
         "/api/beds/beginnings",
         "/api/cutter-plays",
         "/api/outlines",
+        "/api/kits",
         "/api/outlines/measured",
         "/api/outlines/photograph",
         "/api/outlines/photograph/trace",

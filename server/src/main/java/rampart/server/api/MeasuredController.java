@@ -13,13 +13,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
+import rampart.core.kit.KitLayout;
+import rampart.core.kit.KitPiece;
 import rampart.core.measure.Assembly;
 import rampart.core.measure.Shape;
+import rampart.formats.view.KitView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.OutlinesView;
 import rampart.server.messages.Message;
 
-/** Outlines out of measurements: shapes united and cut, stations along an axis; nothing is stored. */
+/** Outlines and kits out of measurements: shapes united and cut, stations along an axis, things side by side; nothing is stored. */
 @RestController
 class MeasuredController {
     /** Kinds of shapes; the names are the words of the interface. */
@@ -129,6 +132,41 @@ class MeasuredController {
             List<Region> pieces =
                     Assembly.of(asked.shapes().stream().map(ShapeAsked::placed).toList());
             return OutlinesView.measured(pieces);
+        } catch (IllegalArgumentException e) {
+            throw new MeasuresRefusedException(e.getMessage());
+        }
+    }
+
+    /**
+     * One kind of thing of a kit, as it lies.
+     *
+     * @param massKg of one
+     */
+    record KitPieceAsked(
+            @NotNull @Size(min = 1, max = 40) String name,
+            double lengthMm,
+            double widthMm,
+            double heightMm,
+            double massKg,
+            int count) {
+        KitPiece piece() {
+            return new KitPiece(name, new rampart.core.quantity.Size(lengthMm, widthMm, heightMm), massKg, count);
+        }
+    }
+
+    /** Everything that is to lie in one bed. */
+    record KitAsked(
+            @NotNull @Size(min = 1, max = KitPiece.MOST) List<@Valid @NotNull KitPieceAsked> pieces) {}
+
+    /** Several things laid out in one bed. */
+    @PostMapping(
+            path = "/api/kits",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    KitView kit(@Valid @RequestBody KitAsked asked) {
+        try {
+            return KitView.of(KitLayout.of(
+                    asked.pieces().stream().map(KitPieceAsked::piece).toList()));
         } catch (IllegalArgumentException e) {
             throw new MeasuresRefusedException(e.getMessage());
         }

@@ -28,6 +28,7 @@ import rampart.formats.view.DropView;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.FoamTestsView;
 import rampart.formats.view.InsertView;
+import rampart.formats.view.KitView;
 import rampart.formats.view.LaidFlatView;
 import rampart.formats.view.ListsView;
 import rampart.formats.view.Nullable;
@@ -80,6 +81,7 @@ class OpenApiConfig {
             LaidFlatView.class,
             LaidFlatView.CameraView.class,
             SilhouetteView.class,
+            KitView.class,
             CutterPlayView.class,
             CutterPlayView.PlayedLayer.class,
             CutterPlayView.OffSheetView.class,

@@ -263,4 +263,66 @@ class InsertApiTest {
         assertThat(http.post("api/outlines/measured", "{\"shapes\": []}").status())
                 .isEqualTo(400);
     }
+
+    /** A kit becomes an item and its bed, which a pack can have; a figure that is none is named. */
+    @Test
+    void aKitIsLaidOut() {
+        String funnel =
+                "{\"name\": \"funnel\", \"lengthMm\": 80, \"widthMm\": %s, \"heightMm\": 120, \"massKg\": 0.4, \"count\": %s}";
+        JsonNode kit = http.post("api/kits", "{\"pieces\": [" + funnel.formatted("80", "6") + "]}")
+                .json();
+        assertThat(kit.path("massKg").asDouble()).isCloseTo(2.4, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(kit.at("/bed/parts")).hasSize(6);
+        assertThat(kit.path("balanced").asBoolean()).isTrue();
+        ObjectNode pack = (ObjectNode) Http.MAPPER.readTree(Http.demoPack(SLEDGE));
+        ((ObjectNode) pack.path("item")).set("sizeMm", kit.path("sizeMm"));
+        ((ObjectNode) pack.path("layers").get(1)).set("bed", kit.path("bed"));
+        JsonNode evaluation = http.post("api/evaluations", pack.toString()).json();
+        assertThat(evaluation.path("checks")).isNotEmpty();
+        Answer none = http.post("api/kits", "{\"pieces\": [" + funnel.formatted("1", "6") + "]}");
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.json().path("detail").asString()).contains("width of funnel in mm is 1.0");
+        assertThat(http.post("api/kits", "{\"pieces\": [" + funnel.formatted("80", "61") + "]}")
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void bedsToBeginWithAndTheCutterThatIsNotThere() {
+        JsonNode beginnings =
+                http.post("api/beds/beginnings", Http.demoPack("10-hygrometer")).json();
+        List<String> kinds = new ArrayList<>();
+        beginnings.forEach(one -> kinds.add(one.path("kind").asString()));
+        assertThat(kinds).containsExactly("snug", "end_caps", "rails", "corner_blocks");
+        String id = sledge();
+        byte[] svg = http.get("api/packs/" + id + "/insert-files?file=svg&piece=base-1-of-1")
+                .raw()
+                .body();
+        JsonNode played = http.send(
+                        "POST",
+                        "api/cutter-plays?lengthMm=600&widthMm=400",
+                        svg,
+                        "Content-Type",
+                        "application/octet-stream")
+                .json();
+        assertThat(played.path("offSheet")).isEmpty();
+        assertThat(played.path("pathM").asDouble()).isGreaterThan(3);
+        assertThat(http.send(
+                                "POST",
+                                "api/cutter-plays?lengthMm=300&widthMm=400",
+                                svg,
+                                "Content-Type",
+                                "application/octet-stream")
+                        .json()
+                        .path("offSheet"))
+                .isNotEmpty();
+        assertThat(http.send(
+                                "POST",
+                                "api/cutter-plays?lengthMm=1&widthMm=400",
+                                svg,
+                                "Content-Type",
+                                "application/octet-stream")
+                        .status())
+                .isEqualTo(400);
+    }
 }
