@@ -1280,6 +1280,7 @@ export interface components {
             /** Format: int32 */
             layer: number;
             levels: components["schemas"]["LevelView"][];
+            remarks: components["schemas"]["RemarkView"][];
             /** Format: double */
             splitMm: number;
         };
@@ -2610,6 +2611,10 @@ export interface components {
             /** Format: double */
             most: number;
         };
+        RemarkView: {
+            atMm: number[];
+            says: string;
+        };
         RemedyView: {
             apart: boolean;
             changes: components["schemas"]["PackChange"][];
@@ -3082,7 +3087,11 @@ export type $defs = Record<string, never>;
 export interface operations {
     bed: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;

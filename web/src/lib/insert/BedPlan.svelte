@@ -193,6 +193,12 @@
         <rect class="tie" x={x(tie.atMm) - half} y={y(back)} width={2 * half} height={(back - front) * scale} />
       {/if}
     {/each}
+    {#each cut.remarks as remark, i (i)}
+      <g class="remark" transform="translate({x(remark.atMm[0]!)} {y(remark.atMm[1]!)})">
+        <circle r="9" />
+        <text text-anchor="middle" y="4">{i + 1}</text>
+      </g>
+    {/each}
     {#if line.along === 'length'}
       <line class="section" x1={x(left) - 8} x2={x(right) + 8} y1={y(line.atMm)} y2={y(line.atMm)} />
     {:else}
@@ -304,6 +310,18 @@
     paint-order: stroke;
     stroke: var(--color-base-100);
     stroke-width: 3px;
+  }
+  .remark {
+    pointer-events: none;
+  }
+  .remark circle {
+    fill: var(--color-warning);
+    stroke: currentColor;
+  }
+  .remark text {
+    font-size: 0.75rem;
+    font-weight: 700;
+    fill: var(--color-warning-content);
   }
   .section {
     stroke: var(--color-primary);

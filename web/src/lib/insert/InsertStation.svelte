@@ -208,6 +208,11 @@
       />.
     </p>
     <Ties {bench} {bed} {at} />
+    {#if cut && cut.remarks.length > 0}
+      <ol class="checks" aria-label="What cannot be as it is drawn">
+        {#each cut.remarks as remark, i (i)}<li>{i + 1}. {remark.says}.</li>{/each}
+      </ol>
+    {/if}
     {#if wrong.length > 0}
       <ul class="checks" aria-label="What is not right with the bed">
         {#each wrong as check (check.id)}

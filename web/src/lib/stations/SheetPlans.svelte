@@ -20,6 +20,7 @@
   let how = $state<'edge' | 'free'>('edge');
   let plans = $state.raw<SheetPlan[] | null>(null);
   let told = $state('');
+  let busy = $state(false);
 
   /** More packs than this are not counted on one sheet. */
   const MOST_PACKS = 60;
@@ -33,14 +34,22 @@
     const body = open && bench.evaluation ? untrack(() => bench.pack) : null;
     if (body) {
       const signal = latest.next();
+      busy = true;
       void call(api.POST('/api/sheet-plans', { params: { query }, body, signal })).then(({ data, problem }) => {
         if (!signal.aborted) {
+          busy = false;
           plans = data ?? plans;
           told = problem ? problem.detail : '';
         }
       });
     }
   });
+
+  /** Leaves: the server lays no more pieces for who is gone. */
+  function stop() {
+    latest.next();
+    busy = false;
+  }
 
   function summary(plan: SheetPlan): string {
     const sheets = plan.sheets.length === 1 ? 'one sheet' : `${plan.sheets.length} sheets`;
@@ -56,6 +65,12 @@
 <details bind:open>
   <summary>Sheets it is cut from</summary>
   {#if open}
+    {#if busy}
+      <p role="status">
+        Laying the pieces, five seconds at most.
+        <button type="button" class="btn btn-xs" onclick={stop}>Stop</button>
+      </p>
+    {/if}
     <p class="sentence">
       For
       <QuantityField

@@ -22,8 +22,10 @@
     ],
     Insert: [
       'Describe the item as a few upright blocks: each with its outline from above, the height at which it begins and ends, and whether it may be leaned on.',
+      'An outline can be measured, traced in a photograph with printed marks round the item, or read from a drawing file. Several things can be laid out in one bed.',
       'Base and lid part at one height. The item goes in from above and the lid comes down over it, so foam is only where it can be put.',
-      'A well is left empty: for fingers, for what goes along, or to take bearing area away where a snug bed is too stiff for a light thing.'
+      'A well is left empty: for fingers, for what goes along, or to take bearing area away where a snug bed is too stiff for a light thing; such grooves are among what would mend it.',
+      'The section is taken along the line with the dot: drag it, or move it by arrow keys. Dashed is where the item has gone at the peak of the chosen blow.'
     ],
     Carton: [
       'A box is made to fit what is in it, with a little slack so that it goes in without force; or it comes from stock, and the room left is filled.',

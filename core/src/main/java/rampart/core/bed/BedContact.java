@@ -148,6 +148,19 @@ public final class BedContact {
         return facing.get(part).contains(face.ordinal());
     }
 
+    /** True where foam bears under the part, or over it. */
+    public boolean carries(int part) {
+        for (Face face : List.of(Face.BOTTOM, Face.TOP)) {
+            FaceRays of = rays.get(face);
+            for (int i = 0; i < of.count(); i++) {
+                if (of.part(i) == part && of.bears(i)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
     /** What each tie rests on, in their order. */
     public List<TieSeat> tieSeats() {
         return tieSeats;

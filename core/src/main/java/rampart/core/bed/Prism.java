@@ -44,7 +44,7 @@ public record Prism(List<PlanPoint> outline, double bottomMm, double topMm) {
     }
 
     /** True where the place lies within the outline, by the crossings of a line to the right (rule 46). */
-    boolean holds(PlanPoint place) {
+    public boolean holds(PlanPoint place) {
         boolean inside = false;
         for (int i = 0; i < outline.size(); i++) {
             PlanPoint p = outline.get(i);

@@ -8,6 +8,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
+import rampart.core.bed.BedWell;
 import rampart.core.bed.Nature;
 import rampart.core.bed.Prism;
 import rampart.core.geometry.Outline;
@@ -121,5 +122,32 @@ class BedCutTest {
         assertThat(BedBlock.of(cushion).baseMm()).isEqualTo(162);
         assertThat(BedBlock.of(cushion).lidMm()).isZero();
         assertThat(BedCut.of(cushion).levels()).noneMatch(level -> level.half() == BedCut.Half.LID);
+    }
+
+    /** What hangs in the air and what would tear off is told, with its place; what stands as it should is not. */
+    @Test
+    void whatCannotBeIsTold() {
+        BedPart body = new BedPart("body", new Prism(rectangle(-100, -60, 60, 60), -40, 40), Nature.STRONG, 0);
+        BedPart knob = new BedPart("knob", new Prism(rectangle(60, -10, 100, 10), 0, 20), Nature.FRAGILE, 5);
+        BedPart lost = new BedPart("lost", new Prism(rectangle(70, 30, 90, 50), 0, 20), Nature.FRAGILE, 5);
+        assertThat(remarks(new BedShape(SIZE, List.of(body, knob), List.of(), 0, 0, List.of())))
+                .isEmpty();
+        List<BedRemark> hangs = remarks(new BedShape(SIZE, List.of(body, knob, lost), List.of(), 0, 0, List.of()));
+        assertThat(hangs).hasSize(1);
+        assertThat(hangs.get(0).at()).isEqualTo(new PlanPoint(80, 40));
+        // A ring of wells round a square of 15 mm.
+        List<BedWell> moat = List.of(
+                new BedWell("a", new Prism(rectangle(65, 30, 100, 35), -81, 0)),
+                new BedWell("b", new Prism(rectangle(65, 50, 100, 55), -81, 0)),
+                new BedWell("c", new Prism(rectangle(65, 30, 70, 55), -81, 0)),
+                new BedWell("d", new Prism(rectangle(85, 30, 100, 55), -81, 0)));
+        List<BedRemark> sliver = remarks(new BedShape(SIZE, List.of(body, knob), moat, 0, 0, List.of()));
+        assertThat(sliver).isNotEmpty();
+        assertThat(sliver).allMatch(remark -> remark.at().equals(new PlanPoint(77.5, 42.5)));
+    }
+
+    private static List<BedRemark> remarks(BedShape shape) {
+        LaidCushion laid = laid(shape);
+        return BedRemark.of(laid, BedCut.of(laid));
     }
 }

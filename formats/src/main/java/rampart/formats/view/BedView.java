@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Locale;
 import rampart.core.geometry.Outline;
 import rampart.core.insert.BedCut;
+import rampart.core.insert.BedRemark;
 import rampart.core.layout.ContactPatch;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
+import rampart.core.words.Wording;
 
 /**
  * A bed as it is cut and as it bears; all in mm from the middle of the item.
@@ -18,6 +20,7 @@ import rampart.core.quantity.Point;
  * @param blockMaxMm right, back and upper side
  * @param levels base from the bottom up, then the lid
  * @param bears where it bears, for each face that is not bare
+ * @param remarks what cannot be as it is drawn
  */
 public record BedView(
         int layer,
@@ -25,7 +28,11 @@ public record BedView(
         List<Double> blockMaxMm,
         double splitMm,
         List<LevelView> levels,
-        List<BearingView> bears) {
+        List<BearingView> bears,
+        List<RemarkView> remarks) {
+    /** What cannot be as it is drawn, and where, from above. */
+    public record RemarkView(String says, List<Double> atMm) {}
+
     /**
      * Between two heights the openings stay the same.
      *
@@ -79,7 +86,7 @@ public record BedView(
         }
     }
 
-    public static BedView of(LaidCushion bed) {
+    public static BedView of(LaidCushion bed, Wording wording) {
         BedCut cut = BedCut.of(bed);
         return new BedView(
                 bed.layer(),
@@ -90,6 +97,11 @@ public record BedView(
                 Face.ALL.stream()
                         .filter(bed::cushions)
                         .map(face -> BearingView.of(bed, face))
+                        .toList(),
+                BedRemark.of(bed, cut).stream()
+                        .map(remark -> new RemarkView(
+                                wording.say(remark.says()),
+                                List.of(remark.at().xMm(), remark.at().yMm())))
                         .toList());
     }
 

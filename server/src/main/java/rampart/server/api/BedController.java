@@ -3,7 +3,9 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.Valid;
 import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -32,12 +34,14 @@ class BedController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    BedView bed(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+    BedView bed(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject UnitsAsked units) {
         PackFile read = PackFile.read(file);
         Pack pack = read.pack();
         return LayoutWalk.layUndrawn(pack.item(), pack.layers(), read.catalogue(catalogue))
                 .bed()
-                .map(BedView::of)
+                .map(bed -> BedView.of(bed, units.wording()))
                 .orElseThrow(() -> new ApiException(Message.NO_BED));
     }
 

@@ -90,6 +90,7 @@ class OpenApiConfig {
             DataSheetController.ConfirmedView.class,
             BedView.LevelView.class,
             BedView.BearingView.class,
+            BedView.RemarkView.class,
             CutListView.class,
             SpringsView.class,
             SpringsView.SpringView.class,

@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -22,12 +23,16 @@ import rampart.core.sheet.StockSheet;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SheetPlanView;
+import rampart.server.config.Connections;
+import rampart.server.searches.Search;
+import rampart.server.searches.Searches;
 import rampart.server.stores.PriceList;
 import rampart.server.stores.Stores;
 
 /** The sheets that a pack's pieces are cut from; nothing is stored. */
 @RestController
 class SheetPlanController {
+    private static final String WHAT = "sheets";
     private static final double USUAL_LENGTH_MM = 2000;
     private static final double USUAL_WIDTH_MM = 1000;
 
@@ -37,8 +42,10 @@ class SheetPlanController {
     private final Catalogue catalogue;
     private final Stores stores;
     private final PriceList prices;
+    private final Searches searches;
 
-    SheetPlanController(Catalogue catalogue, Stores stores, PriceList prices) {
+    SheetPlanController(Catalogue catalogue, Stores stores, PriceList prices, Searches searches) {
+        this.searches = searches;
         this.catalogue = catalogue;
         this.stores = stores;
         this.prices = prices;
@@ -95,15 +102,31 @@ class SheetPlanController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     List<SheetPlanView> plans(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            @Valid @ParameterObject SheetsAsked asked) {
+            @Valid @ParameterObject SheetsAsked asked,
+            HttpServletRequest request) {
         PackFile read = PackFile.read(file);
         Layout layout = LayoutWalk.lay(read.pack().item(), read.pack().layers(), read.catalogue(catalogue));
         int packs = asked.packs() == null ? 1 : asked.packs();
-        long until = System.nanoTime() + LONGEST.toNanos();
-        return SheetNeeds.of(layout, stores.onHand().sheetsMm()).stream()
-                .map(need -> SheetNeeds.plan(need, asked.sheet(), packs, () -> System.nanoTime() - until > 0))
+        List<SheetNeeds.Need> needs = SheetNeeds.of(layout, stores.onHand().sheetsMm());
+        return searches
+                .run(
+                        request.getUserPrincipal().getName(),
+                        WHAT,
+                        Connections.gone(request),
+                        Searches.Onlooker.NONE,
+                        search -> planned(needs, asked.sheet(), packs, search))
+                .stream()
                 .map(planned -> SheetPlanView.of(
                         planned, packs, prices.today().of(planned.need().foam().id())))
+                .toList();
+    }
+
+    /** Until whoever asked leaves or the time is up; the best so far counts then. */
+    private static List<SheetNeeds.Planned> planned(
+            List<SheetNeeds.Need> needs, StockSheet sheet, int packs, Search search) {
+        long until = System.nanoTime() + LONGEST.toNanos();
+        return needs.stream()
+                .map(need -> SheetNeeds.plan(need, sheet, packs, () -> !search.goOn() || System.nanoTime() - until > 0))
                 .toList();
     }
 }

@@ -43,11 +43,6 @@ public final class Screenshots {
             browser.see("[aria-label='Change to night']").click();
             browser.picture(target.resolve("bench-corner-night.png"));
             browser.see("[aria-label='Change to day']").click();
-            browser.driver()
-                    .findElement(By.cssSelector("section[aria-labelledby='margins-title'] [data-line^='drop']"))
-                    .click();
-            browser.see("figure svg path.curve");
-            browser.picture(target.resolve("bench-margin.png"));
             for (String station : new String[] {"Item", "Carton"}) {
                 browser.button(station).click();
                 if (station.equals("Carton")) {
@@ -75,10 +70,14 @@ public final class Screenshots {
             browser.see("kbd");
             browser.picture(target.resolve("help.png"));
             browser.open("");
-            bench(browser, "Survey sledge, model");
+            bench(browser, "Sextant");
             browser.button("Insert").click();
-            browser.see("circle.place");
+            browser.see("circle.section-handle");
             browser.picture(target.resolve("bench-insert.png"));
+            photograph(browser);
+            browser.picture(target.resolve("bench-photograph.png"));
+            browser.open("");
+            bench(browser, "Survey sledge, model");
             conflict(url, run.path("accounts"), browser, target);
             browser.picture(target.resolve("conflict.png"));
             browser.button("Take all of theirs").click();
@@ -115,6 +114,21 @@ public final class Screenshots {
     }
 
     /** A revision is made, the wall made thinner, and both compared. */
+    private static void photograph(Browser browser) {
+        browser.button("a photograph").click();
+        browser.driver()
+                .findElement(By.cssSelector("input[aria-label='Photograph with marks']"))
+                .sendKeys(java.nio.file.Path.of("demo", "photographs", "loan-theodolite.jpg")
+                        .toAbsolutePath()
+                        .toString());
+        browser.see(".photograph .picture path");
+        browser.type("[aria-label^='Height of the widest outline over the table']", "60");
+        browser.until(() -> java.util.regex.Pattern.compile("29[1-5](\\.\\d)? mm by 1(49|50|51)")
+                .matcher(browser.text(".photograph"))
+                .find());
+        browser.script("document.querySelector('.photograph').scrollIntoView({block: 'start'})");
+    }
+
     private static void revisions(Browser browser) {
         browser.button("Cushion").click();
         browser.button("Revisions").click();
