@@ -64,6 +64,11 @@ public final class BedShape {
         return holdDownMm;
     }
 
+    /** The same with a lid that presses by so much. */
+    public BedShape pressed(double byMm) {
+        return new BedShape(size, parts, wells, splitMm, byMm, ties);
+    }
+
     public List<Tie> ties() {
         return ties;
     }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.Relief;
 import rampart.core.layout.CushionForm;
@@ -23,11 +24,17 @@ import rampart.core.quantity.SixSided;
 /**
  * All single changes to the layers of a pack within the space of {@link WallSpace}, each kind of change in a row from the
  * least to the greatest: thickness as sheets can be had, all round or on one face; the whole face, or pads sized by load,
- * on all faces or one; four, two or one pad; corner blocks sized by load; grooves in a bed; another material; another board.
+ * on all faces or one; four, two or one pad; corner blocks sized by load; grooves in a bed, its lid pressing more; another material; another board.
  */
 final class LayerChanges {
     private static final List<Integer> COUNTS = List.of(1, 2, 4);
     private static final double HAIR = 1e-9;
+
+    /** How far a lid is cut lower than what it presses, mm (common practice, no source). */
+    private static final double[] PRESSED_MM = {1, 2, 3, 4, 6, 8, 10};
+
+    /** A lid is pressed by this share of its thickness at most. */
+    private static final double MOST_PRESSED = 0.4;
 
     /** Round the item, inside a bed. */
     private final double wrapsMm;
@@ -106,13 +113,20 @@ final class LayerChanges {
         return this;
     }
 
-    /** Grooves on all faces, below and above, or on one, so that the load comes into the foam's window. */
+    /** Grooves on all faces or on one, so that the load comes into the foam's window; a lid that presses more. */
     private LayerChanges reliefs(int index, BedShape bed, LaidCushion laid) {
         relief(index, bed, laid, EnumSet.allOf(Face.class), Optional.empty());
         for (Face face : Face.ALL) {
             relief(index, bed, laid, EnumSet.of(face), Optional.of(face));
         }
-        return this;
+        // No more than what a lid of this thickness may be pressed by.
+        double most = MOST_PRESSED * laid.thicknessMm().top();
+        return row(
+                index,
+                DoubleStream.of(PRESSED_MM)
+                        .filter(mm -> mm > bed.holdDownMm() && mm <= most)
+                        .mapToObj(mm -> new LayerChange.Form(new CushionForm.Bed(bed.pressed(mm)), Optional.empty()))
+                        .toList());
     }
 
     private void relief(int index, BedShape bed, LaidCushion laid, Set<Face> faces, Optional<Face> only) {

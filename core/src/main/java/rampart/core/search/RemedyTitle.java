@@ -1,5 +1,6 @@
 package rampart.core.search;
 
+import java.util.Optional;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
@@ -102,11 +103,27 @@ final class RemedyTitle {
                                         were -> block(corners),
                                         RemedyTitle::block,
                                         were -> block(corners))),
-                        bed -> after.face()
-                                .map(face -> Say.RELIEF_ON.of(
-                                        foam, Term.name(face.word()), bears(bed, face), bears(before, face)))
-                                .orElseGet(() ->
-                                        Say.RELIEF.of(foam, bears(bed, Face.BOTTOM), bears(before, Face.BOTTOM))));
+                        bed -> presses(before, bed)
+                                .<Sentence>map(
+                                        mm -> Say.CUT_LID_LOWER.of(Quantity.cut(mm), Quantity.cut(pressed(before))))
+                                .orElseGet(() -> relief(foam, before, bed, after)));
+    }
+
+    private static double pressed(CushionForm form) {
+        return form.match(
+                full -> 0.0, pads -> 0.0, corners -> 0.0, bed -> bed.shape().holdDownMm());
+    }
+
+    /** By how much the lid presses now, if that is what has changed. */
+    private static Optional<Double> presses(CushionForm before, CushionForm.Bed after) {
+        double now = after.shape().holdDownMm();
+        return now == pressed(before) ? Optional.empty() : Optional.of(now);
+    }
+
+    private static Sentence relief(Term foam, CushionForm before, CushionForm.Bed bed, LayerChange.Form after) {
+        return after.face()
+                .map(face -> Say.RELIEF_ON.of(foam, Term.name(face.word()), bears(bed, face), bears(before, face)))
+                .orElseGet(() -> Say.RELIEF.of(foam, bears(bed, Face.BOTTOM), bears(before, Face.BOTTOM)));
     }
 
     /** What bears on a face of a bed, whose area does not depend on the body. */

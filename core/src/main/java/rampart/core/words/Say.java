@@ -159,6 +159,7 @@ public enum Say {
     SOME_PADS("{0} pads"),
     BED_HANGS("{0} touches no other part and lies on no foam: it hangs in the air"),
     BED_SLIVER("A sliver of foam, {0}, stands free between {1} and {2}: it tears off"),
+    CUT_LID_LOWER("Cut the lid lower, so that it presses the item by {0} instead of {1}"),
     RELIEF("{0}: cut grooves into the bed on every side, so that {1} bear instead of {2} at the bottom"),
     RELIEF_ON("{0}: cut grooves into the bed on the {1}, so that {2} bear there instead of {3}"),
     BLOCKS("{0}: corner blocks of {1} instead of {2}"),

@@ -126,4 +126,30 @@ class ReliefTest {
                         .anyMatch(change ->
                                 change.what().match(thickness -> false, form -> true, foam -> false, board -> false)));
     }
+
+    /** What nothing holds down is held by a lid that presses it a little more. */
+    @Test
+    void whatIsNotHeldIsMendedByALidThatPresses() {
+        Size size = new Size(200, 150, 100);
+        BedShape loose = new BedShape(size, snug(size).parts(), List.of(), 0, 0.1, List.of());
+        Pack pack = new Pack(
+                Item.plain("instrument", size, 12, Point.ORIGIN, Packs.bears(90)),
+                Packs.falls(300),
+                List.of(new Layer.Cushion("pe-28", new CushionForm.Bed(loose), mm(60)), Layer.Box.made("bc-48", 2)));
+        List<Remedy> remedies = Remedies.of(
+                pack, StandardCatalogue.get(), Prices.NONE, Stock.NONE, Optional.of("bed.hold"), Watcher.NONE);
+        assertThat(remedies)
+                .anyMatch(remedy -> remedy.pack()
+                        .layers()
+                        .get(0)
+                        .match(
+                                wrap -> false,
+                                cushion -> cushion.form()
+                                        .match(
+                                                full -> false,
+                                                pads -> false,
+                                                corners -> false,
+                                                bed -> bed.shape().holdDownMm() > 0.1),
+                                box -> false));
+    }
 }
