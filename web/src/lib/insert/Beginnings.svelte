@@ -1,12 +1,12 @@
 <!-- What a bed can begin as: snug all round, caps, rails or blocks, each with what it would come to. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, type BedBeginning, call, type CushionLayer } from '../api/client';
+  import { api, type BedBeginning, call } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import Glyph from '../parts/Glyph.svelte';
   import { length } from '../units';
-  import type { Bed } from './bed';
+  import { type Bed, withBed } from './bed';
 
   let { bench, layer }: { bench: Bench; layer: number } = $props();
 
@@ -33,12 +33,7 @@
   };
 
   function begin(beginning: BedBeginning) {
-    const cushion = bench.pack.layers[layer] as CushionLayer;
-    const kept = { ...cushion, form: 'bed' as const, bed: beginning.bed as unknown as Bed };
-    delete kept.bearingCm2;
-    delete kept.padCount;
-    delete kept.blockMm;
-    bench.change({ ...bench.pack, layers: bench.pack.layers.with(layer, kept) }, 'form');
+    bench.change({ ...bench.pack, layers: withBed(bench.pack, layer, beginning.bed as unknown as Bed) }, 'form');
   }
 </script>
 

@@ -1,12 +1,12 @@
 <!-- Several things in one bed: what they are, how they are laid out, and what they are together. -->
 <script lang="ts">
   import { Trash2 } from '@lucide/svelte';
-  import { api, call, type CushionLayer, type Kit, type KitPiece } from '../api/client';
+  import { api, call, type Kit, type KitPiece } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { length } from '../units';
-  import { type Bed, pathOf, type Place, places } from './bed';
+  import { type Bed, pathOf, type Place, places, withBed } from './bed';
 
   let { bench, layer }: { bench: Bench; layer: number } = $props();
 
@@ -54,17 +54,13 @@
   }
 
   function take() {
-    const { item, layers } = bench.pack;
+    const { item } = bench.pack;
     const [x, y, z] = kit!.centreMm.map((mm) => Math.round(mm * 10) / 10) as [number, number, number];
-    const kept = { ...(layers[layer] as CushionLayer), form: 'bed' as const, bed: bed! };
-    delete kept.bearingCm2;
-    delete kept.padCount;
-    delete kept.blockMm;
     bench.change(
       {
         ...bench.pack,
         item: { ...item, sizeMm: kit!.sizeMm, massKg: kit!.massKg, centreOfMassMm: { x, y, z } },
-        layers: layers.with(layer, kept)
+        layers: withBed(bench.pack, layer, bed!)
       },
       'kit'
     );

@@ -1,4 +1,5 @@
 import type { CushionLayer, PackFile } from '../api/client';
+import { withForm } from '../bench/edit';
 
 export type Bed = NonNullable<CushionLayer['bed']>;
 export type Part = Bed['parts'][number];
@@ -25,6 +26,12 @@ export function pocketOf(bed: Bed, { list, index }: Pocket): Part | Well | undef
 
 export function places(pocket: Part | Well): Place[] {
   return pocket.outlineMm as Place[];
+}
+
+/** A layer's cushion cut in this shape, with nothing left of another form. */
+export function withBed(pack: PackFile, layer: number, bed: Bed): PackFile['layers'] {
+  const cushion = withForm(pack.layers[layer] as CushionLayer, 'bed', pack.item.sizeMm);
+  return pack.layers.with(layer, { ...cushion, bed });
 }
 
 /** To a tenth: what a ruler shows and a knife keeps. */
