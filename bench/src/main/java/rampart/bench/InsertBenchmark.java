@@ -64,6 +64,7 @@ public class InsertBenchmark {
     private Journey journey;
     private List<BedPart> tenParts;
     private List<BedPart> fineOutline;
+    private List<BedPart> sixtyFineParts;
     private List<CutPart> sixty;
     private byte[] photograph;
     private LaidFlat flat;
@@ -85,6 +86,16 @@ public class InsertBenchmark {
                     i % 3 == 0 ? Nature.FRAGILE : Nature.STRONG));
         }
         fineOutline = List.of(part("traced", star(0, 0, 2000, 100, 150), -60, 60, Nature.STRONG));
+        sixtyFineParts = new ArrayList<>();
+        sixtyFineParts.add(part("base", star(0, 0, 2000, 100, 150), -60, -20, Nature.STRONG));
+        for (int i = 0; i < 59; i++) {
+            sixtyFineParts.add(part(
+                    "f" + i,
+                    star(-130 + 26 * (i % 11), -70 + 28 * (i / 11), 2000, 11, 11),
+                    -20,
+                    60 - i,
+                    i % 3 == 0 ? Nature.FRAGILE : Nature.STRONG));
+        }
         Random random = new Random(60);
         sixty = new ArrayList<>();
         for (int i = 0; i < 60; i++) {
@@ -130,6 +141,11 @@ public class InsertBenchmark {
     @Benchmark
     public Evaluation bedOfTenParts() {
         return Evaluator.evaluate(pack(tenParts), StandardCatalogue.get());
+    }
+
+    @Benchmark
+    public Evaluation bedOfSixtyPartsOf2000Places() {
+        return Evaluator.evaluate(pack(sixtyFineParts), StandardCatalogue.get());
     }
 
     @Benchmark

@@ -3,11 +3,9 @@ package rampart.core.bed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 
@@ -21,8 +19,7 @@ public final class BedContact {
 
     private final Map<Face, FaceRays> rays = new EnumMap<>(Face.class);
     private final Map<Face, Seat> seats = new EnumMap<>(Face.class);
-    private final Map<Face, Floor> floors = new EnumMap<>(Face.class);
-    private final List<Set<Integer>> facing = new ArrayList<>();
+    private final Map<Face, double[]> floors = new EnumMap<>(Face.class);
     private final List<TieSeat> tieSeats;
     private final Optional<Web> web;
     private final double cutOutMm3;
@@ -54,39 +51,37 @@ public final class BedContact {
 
     BedContact(BedShape bed) {
         RayCaster caster = new RayCaster(bed);
+        double[] gaps = bed.parts().stream().mapToDouble(BedPart::gapMm).toArray();
         for (Face face : Face.ALL) {
             FaceRays of = caster.cast(face);
             rays.put(face, of);
-            seats.put(face, seat(bed, of));
-            floor(bed, of).ifPresent(floor -> floors.put(face, floor));
+            seats.put(face, seat(gaps, of));
+            floors.put(face, floors(gaps, of));
         }
-        bed.parts().forEach(part -> facing.add(new HashSet<>()));
-        rays.forEach((face, of) -> of.parts().forEach(part -> facing.get(part).add(face.ordinal())));
         tieSeats = bed.ties().stream().map(tie -> TieSeat.of(bed, tie, this)).toList();
         web = Web.thinnest(bed);
         cutOutMm3 = caster.cutOutMm3();
     }
 
-    private static Optional<Floor> floor(BedShape bed, FaceRays rays) {
-        Floor least = null;
+    /** The least foam behind each part; infinite behind one that no ray meets. */
+    private static double[] floors(double[] gaps, FaceRays rays) {
+        double[] least = new double[gaps.length];
+        Arrays.fill(least, Double.POSITIVE_INFINITY);
         for (int i = 0; i < rays.count(); i++) {
-            if (rays.part(i) != FaceRays.NOTHING) {
-                double depth = rays.inwardMm(i) - bed.parts().get(rays.part(i)).gapMm();
-                if (least == null || depth < least.depthMm()) {
-                    least = new Floor(depth, rays.part(i));
-                }
+            int met = rays.part(i);
+            if (met != FaceRays.NOTHING) {
+                least[met] = Math.min(least[met], rays.inwardMm(i) - gaps[met]);
             }
         }
-        return Optional.ofNullable(least);
+        return least;
     }
 
-    private static Seat seat(BedShape bed, FaceRays rays) {
+    private static Seat seat(double[] gaps, FaceRays rays) {
         double[] depths = new double[rays.count()];
         int bearing = 0;
         for (int i = 0; i < rays.count(); i++) {
             if (rays.bears(i)) {
-                depths[bearing++] =
-                        rays.inwardMm(i) - bed.parts().get(rays.part(i)).gapMm();
+                depths[bearing++] = rays.inwardMm(i) - gaps[rays.part(i)];
             }
         }
         if (BARE_BELOW_ONE_IN * (long) bearing < rays.count()) {
@@ -98,30 +93,24 @@ public final class BedContact {
         List<Run> runs = new ArrayList<>();
         int at = 0;
         for (int one = 0; one < rays.firstCells(); one++) {
-            Run open = null;
-            for (int other = 0; other < rays.secondCells(); other++) {
+            int other = 0;
+            while (other < rays.secondCells()) {
                 if (!rays.bears(rays.index(one, other))) {
-                    open = close(runs, open);
+                    other++;
                     continue;
                 }
                 double depth = Math.max(least, depths[at++]);
-                if (open != null && open.depthMm() == depth) {
-                    open = new Run(depth, one, open.secondCell(), open.cells() + 1);
-                } else {
-                    close(runs, open);
-                    open = new Run(depth, one, other, 1);
+                int from = other++;
+                while (other < rays.secondCells()
+                        && rays.bears(rays.index(one, other))
+                        && Math.max(least, depths[at]) == depth) {
+                    at++;
+                    other++;
                 }
+                runs.add(new Run(depth, one, from, other - from));
             }
-            close(runs, open);
         }
         return new Seat(bearing * rays.cellMm2(), List.copyOf(runs));
-    }
-
-    private static Run close(List<Run> runs, Run open) {
-        if (open != null) {
-            runs.add(open);
-        }
-        return null;
     }
 
     FaceRays rays(Face face) {
@@ -140,12 +129,19 @@ public final class BedContact {
 
     /** The least foam behind any part on a face; empty where no ray of it meets a part. */
     public Optional<Floor> floor(Face face) {
-        return Optional.ofNullable(floors.get(face));
+        double[] behind = floors.get(face);
+        Floor least = null;
+        for (int part = 0; part < behind.length; part++) {
+            if (Double.isFinite(behind[part]) && (least == null || behind[part] < least.depthMm())) {
+                least = new Floor(behind[part], part);
+            }
+        }
+        return Optional.ofNullable(least);
     }
 
     /** True where some ray of this face meets the part. */
     public boolean faces(int part, Face face) {
-        return facing.get(part).contains(face.ordinal());
+        return Double.isFinite(floors.get(face)[part]);
     }
 
     /** True where foam bears under the part, or over it. */

@@ -2,12 +2,13 @@ package rampart.core.bed;
 
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.List;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.quantity.Axis;
 
 /** Where the lines through the middles of a grid's cells cross one prism's outline, and which middles lie inside it. */
 final class Crossings {
+    private static final int USUAL_CROSSINGS = 4;
+
     private final double[] leastX;
     private final double[] mostX;
     private final double[] leastY;
@@ -34,46 +35,49 @@ final class Crossings {
         int columns = grid.cells(Axis.X);
         int rows = grid.cells(Axis.Y);
         Crossings crossings = new Crossings(columns, rows);
-        List<PlanPoint> outline = prism.outline();
-        int n = outline.size();
-        double[] found = new double[n];
-        for (int row = 0; row < rows; row++) {
-            double y = grid.middleMm(Axis.Y, row);
-            int count = 0;
-            for (int i = 0; i < n; i++) {
-                PlanPoint p = outline.get(i);
-                PlanPoint q = outline.get(i + 1 == n ? 0 : i + 1);
-                if ((p.yMm() > y) != (q.yMm() > y)) {
-                    found[count++] = p.xMm() + (q.xMm() - p.xMm()) * (y - p.yMm()) / (q.yMm() - p.yMm());
+        double[] x = prism.outline().stream().mapToDouble(PlanPoint::xMm).toArray();
+        double[] y = prism.outline().stream().mapToDouble(PlanPoint::yMm).toArray();
+        double[][] found = new double[rows][];
+        int[] count = new int[rows];
+        for (int i = 0; i < x.length; i++) {
+            int next = i + 1 == x.length ? 0 : i + 1;
+            int last = grid.cellUpTo(Axis.Y, Math.max(y[i], y[next]));
+            for (int row = grid.cellFrom(Axis.Y, Math.min(y[i], y[next])); row <= last; row++) {
+                double at = grid.middleMm(Axis.Y, row);
+                if ((y[i] > at) != (y[next] > at)) {
+                    if (found[row] == null) {
+                        found[row] = new double[USUAL_CROSSINGS];
+                    } else if (count[row] == found[row].length) {
+                        found[row] = Arrays.copyOf(found[row], 2 * count[row]);
+                    }
+                    found[row][count[row]++] = x[i] + (x[next] - x[i]) * (at - y[i]) / (y[next] - y[i]);
                 }
             }
-            crossings.row(row, found, count, grid);
-        }
-        for (int column = 0; column < columns; column++) {
-            double x = grid.middleMm(Axis.X, column);
-            for (int i = 0; i < n; i++) {
-                PlanPoint p = outline.get(i);
-                PlanPoint q = outline.get(i + 1 == n ? 0 : i + 1);
-                if ((p.xMm() > x) != (q.xMm() > x)) {
-                    double y = p.yMm() + (q.yMm() - p.yMm()) * (x - p.xMm()) / (q.xMm() - p.xMm());
-                    crossings.leastY[column] = Math.min(crossings.leastY[column], y);
-                    crossings.mostY[column] = Math.max(crossings.mostY[column], y);
+            last = grid.cellUpTo(Axis.X, Math.max(x[i], x[next]));
+            for (int column = grid.cellFrom(Axis.X, Math.min(x[i], x[next])); column <= last; column++) {
+                double at = grid.middleMm(Axis.X, column);
+                if ((x[i] > at) != (x[next] > at)) {
+                    double crossed = y[i] + (y[next] - y[i]) * (at - x[i]) / (x[next] - x[i]);
+                    crossings.leastY[column] = Math.min(crossings.leastY[column], crossed);
+                    crossings.mostY[column] = Math.max(crossings.mostY[column], crossed);
                 }
+            }
+        }
+        for (int row = 0; row < rows; row++) {
+            if (count[row] > 0) {
+                crossings.row(row, found[row], count[row], grid);
             }
         }
         return crossings;
     }
 
     private void row(int row, double[] found, int count, RayGrid grid) {
-        if (count == 0) {
-            return;
-        }
         Arrays.sort(found, 0, count);
         leastX[row] = found[0];
         mostX[row] = found[count - 1];
         int passed = 0;
         int columns = grid.cells(Axis.X);
-        for (int column = 0; column < columns; column++) {
+        for (int column = grid.cellFrom(Axis.X, found[0]); column < columns && passed < count; column++) {
             double x = grid.middleMm(Axis.X, column);
             while (passed < count && found[passed] <= x) {
                 passed++;

@@ -1,8 +1,6 @@
 package rampart.core.bed;
 
 import java.util.Arrays;
-import java.util.HashSet;
-import java.util.Set;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 
@@ -17,6 +15,7 @@ final class FaceRays {
     private final Axis first;
     private final Axis second;
     private final RayGrid grid;
+    private final int secondCells;
     private final int[] part;
     private final double[] inwardMm;
     private final boolean[] bears;
@@ -26,7 +25,8 @@ final class FaceRays {
         this.grid = grid;
         first = face.axis() == Axis.X ? Axis.Y : Axis.X;
         second = face.axis() == Axis.Z ? Axis.Y : Axis.Z;
-        int count = grid.cells(first) * grid.cells(second);
+        secondCells = grid.cells(second);
+        int count = grid.cells(first) * secondCells;
         part = new int[count];
         Arrays.fill(part, NOTHING);
         inwardMm = new double[count];
@@ -34,7 +34,7 @@ final class FaceRays {
     }
 
     int index(int one, int other) {
-        return one * grid.cells(second) + other;
+        return one * secondCells + other;
     }
 
     void meets(int index, int met, double distanceMm, boolean bearing) {
@@ -60,7 +60,7 @@ final class FaceRays {
     }
 
     int secondCells() {
-        return grid.cells(second);
+        return secondCells;
     }
 
     int count() {
@@ -91,16 +91,5 @@ final class FaceRays {
 
     double cellMm2() {
         return firstCellMm() * secondCellMm();
-    }
-
-    /** Indices of the parts that rays meet. */
-    Set<Integer> parts() {
-        Set<Integer> parts = new HashSet<>();
-        for (int met : part) {
-            if (met != NOTHING) {
-                parts.add(met);
-            }
-        }
-        return parts;
     }
 }

@@ -1,6 +1,7 @@
 package rampart.core.bed;
 
 import java.util.List;
+import rampart.core.geometry.Bounds;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.quantity.Require;
 
@@ -28,19 +29,8 @@ public record Prism(List<PlanPoint> outline, double bottomMm, double topMm) {
 
     /** Its greatest extent from left to right, front to back or up, whichever is least, mm. */
     double leastExtentMm() {
-        double x = extent(outline.stream().mapToDouble(PlanPoint::xMm).toArray());
-        double y = extent(outline.stream().mapToDouble(PlanPoint::yMm).toArray());
-        return Math.min(topMm - bottomMm, Math.min(x, y));
-    }
-
-    private static double extent(double[] all) {
-        double least = Double.POSITIVE_INFINITY;
-        double most = Double.NEGATIVE_INFINITY;
-        for (double one : all) {
-            least = Math.min(least, one);
-            most = Math.max(most, one);
-        }
-        return most - least;
+        Bounds bounds = Bounds.of(outline);
+        return Math.min(topMm - bottomMm, Math.min(bounds.widthMm(), bounds.heightMm()));
     }
 
     /** True where the place lies within the outline, by the crossings of a line to the right (rule 46). */

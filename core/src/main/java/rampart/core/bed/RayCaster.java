@@ -1,8 +1,8 @@
 package rampart.core.bed;
 
-import java.util.Arrays;
 import java.util.Comparator;
-import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 
@@ -14,6 +14,7 @@ final class RayCaster {
     private final Crossings[] ofParts;
     private final Prism[] wells;
     private final Crossings[] ofWells;
+    private final int[] bandEnds;
 
     RayCaster(BedShape bed) {
         this.bed = bed;
@@ -22,6 +23,7 @@ final class RayCaster {
         wells = bed.wells().stream().map(BedWell::prism).toArray(Prism[]::new);
         ofParts = crossings(parts);
         ofWells = crossings(wells);
+        bandEnds = bandEnds();
     }
 
     private Crossings[] crossings(Prism[] prisms) {
@@ -36,6 +38,23 @@ final class RayCaster {
         return face.axis() == Axis.Z ? fromAboveOrBelow(face) : fromASide(face);
     }
 
+    /** Levels between which no part or well begins or ends: whatever lies beside one lies beside all. */
+    private int[] bandEnds() {
+        int levels = grid.cells(Axis.Z);
+        return IntStream.rangeClosed(1, levels)
+                .filter(level ->
+                        level == levels || differ(grid.middleMm(Axis.Z, level - 1), grid.middleMm(Axis.Z, level)))
+                .toArray();
+    }
+
+    private boolean differ(double below, double above) {
+        return (below < bed.splitMm()) != (above < bed.splitMm())
+                || Stream.of(parts, wells)
+                        .flatMap(Stream::of)
+                        .anyMatch(prism -> (prism.bottomMm() <= below) != (prism.bottomMm() <= above)
+                                || (prism.topMm() > below) != (prism.topMm() > above));
+    }
+
     private boolean strong(int part) {
         return bed.parts().get(part).strong();
     }
@@ -44,25 +63,24 @@ final class RayCaster {
         FaceRays rays = new FaceRays(face, grid);
         boolean above = face == Face.TOP;
         double half = bed.size().heightMm() / 2;
+        int[] outermostFirst = IntStream.range(0, parts.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> above ? -parts[i].topMm() : parts[i].bottomMm()))
+                .mapToInt(i -> i)
+                .toArray();
         for (int column = 0; column < grid.cells(Axis.X); column++) {
             for (int row = 0; row < grid.cells(Axis.Y); row++) {
-                int met = FaceRays.NOTHING;
-                double at = Double.NEGATIVE_INFINITY;
-                for (int i = 0; i < parts.length; i++) {
-                    double outward = above ? parts[i].topMm() : -parts[i].bottomMm();
-                    if (outward > at && ofParts[i].inside(column, row)) {
-                        met = i;
-                        at = outward;
+                for (int met : outermostFirst) {
+                    if (ofParts[met].inside(column, row)) {
+                        double height = above ? parts[met].topMm() : parts[met].bottomMm();
+                        boolean closes = above ? height >= bed.splitMm() : height <= bed.splitMm();
+                        rays.meets(
+                                rays.index(column, row),
+                                met,
+                                above ? half - height : half + height,
+                                strong(met) && closes && !wellBeyond(column, row, above, height));
+                        break;
                     }
-                }
-                if (met != FaceRays.NOTHING) {
-                    double height = above ? at : -at;
-                    boolean closes = above ? height >= bed.splitMm() : height <= bed.splitMm();
-                    rays.meets(
-                            rays.index(column, row),
-                            met,
-                            half - at,
-                            strong(met) && closes && !wellBeyond(column, row, above, height));
                 }
             }
         }
@@ -82,94 +100,84 @@ final class RayCaster {
     private FaceRays fromASide(Face face) {
         FaceRays rays = new FaceRays(face, grid);
         double half = bed.size().along(face.axis()) / 2;
+        double[] partsOut = new double[parts.length];
+        double[] wellsOut = new double[wells.length];
         for (int line = 0; line < rays.firstCells(); line++) {
-            for (int level = 0; level < rays.secondCells(); level++) {
+            outward(ofParts, face, line, partsOut);
+            outward(ofWells, face, line, wellsOut);
+            int level = 0;
+            for (int end : bandEnds) {
                 double z = grid.middleMm(Axis.Z, level);
                 int met = FaceRays.NOTHING;
                 double at = Double.NEGATIVE_INFINITY;
                 for (int i = 0; i < parts.length; i++) {
-                    double outward = outward(ofParts[i], face, line);
-                    if (outward > at && parts[i].at(z)) {
+                    if (partsOut[i] > at && parts[i].at(z)) {
                         met = i;
-                        at = outward;
+                        at = partsOut[i];
                     }
                 }
                 if (met != FaceRays.NOTHING) {
-                    rays.meets(
-                            rays.index(line, level),
-                            met,
-                            half - at,
-                            strong(met) && goesIn(face, line, z, at) && !wellBeside(face, line, z, at));
+                    boolean bears = strong(met) && goesIn(partsOut, z, at) && !wellBeside(wellsOut, z, at);
+                    for (int same = level; same < end; same++) {
+                        rays.meets(rays.index(line, same), met, half - at, bears);
+                    }
                 }
+                level = end;
             }
         }
         return rays;
     }
 
-    /** How far out toward the face the line crosses an outline last; minus infinity where it does not. */
-    private static double outward(Crossings crossings, Face face, int line) {
-        double at = face.axis() == Axis.X
-                ? crossings.outermostX(line, face.sign())
-                : crossings.outermostY(line, face.sign());
-        return face.sign() * at;
+    /** How far out toward the face the line crosses each outline last; minus infinity where it does not. */
+    private static void outward(Crossings[] of, Face face, int line, double[] out) {
+        int sign = face.sign();
+        for (int i = 0; i < of.length; i++) {
+            out[i] = sign * (face.axis() == Axis.X ? of[i].outermostX(line, sign) : of[i].outermostY(line, sign));
+        }
     }
 
     /** Below the parting plane the item goes in from above, above it the lid comes down over it. */
-    private boolean goesIn(Face face, int line, double z, double at) {
+    private boolean goesIn(double[] out, double z, double at) {
         for (int i = 0; i < parts.length; i++) {
             boolean passes = z < bed.splitMm() ? parts[i].bottomMm() <= z : parts[i].topMm() > z;
-            if (passes && outward(ofParts[i], face, line) > at) {
+            if (passes && out[i] > at) {
                 return false;
             }
         }
         return true;
     }
 
-    private boolean wellBeside(Face face, int line, double z, double at) {
+    private boolean wellBeside(double[] out, double z, double at) {
         for (int w = 0; w < wells.length; w++) {
-            if (wells[w].at(z) && outward(ofWells[w], face, line) > at) {
+            if (wells[w].at(z) && out[w] > at) {
                 return true;
             }
         }
         return false;
     }
 
-    /** What is cut out of the size and of the block above and below it, mm3 (rule 50). */
+    private record Cut(Prism prism, Crossings crossings) {}
+
+    /** What is cut out of the size and of the block above and below it, mm3; overlaps count once (rule 50). */
     double cutOutMm3() {
-        double sum = 0;
-        double cell = grid.cellMm(Axis.X) * grid.cellMm(Axis.Y);
-        double[][] spans = new double[parts.length + wells.length][];
+        Cut[] lowestFirst = Stream.concat(
+                        IntStream.range(0, parts.length).mapToObj(i -> new Cut(parts[i], ofParts[i])),
+                        IntStream.range(0, wells.length).mapToObj(i -> new Cut(wells[i], ofWells[i])))
+                .sorted(Comparator.comparingDouble(cut -> cut.prism().bottomMm()))
+                .toArray(Cut[]::new);
+        double sumMm = 0;
         for (int column = 0; column < grid.cells(Axis.X); column++) {
             for (int row = 0; row < grid.cells(Axis.Y); row++) {
-                int count = 0;
-                for (int i = 0; i < parts.length; i++) {
-                    if (ofParts[i].inside(column, row)) {
-                        spans[count++] = new double[] {parts[i].bottomMm(), parts[i].topMm()};
+                double reached = Double.NEGATIVE_INFINITY;
+                for (Cut cut : lowestFirst) {
+                    if (cut.prism().topMm() > reached && cut.crossings().inside(column, row)) {
+                        sumMm += cut.prism().topMm()
+                                - Math.max(reached, cut.prism().bottomMm());
+                        reached = cut.prism().topMm();
                     }
                 }
-                for (int i = 0; i < wells.length; i++) {
-                    if (ofWells[i].inside(column, row)) {
-                        spans[count++] = new double[] {wells[i].bottomMm(), wells[i].topMm()};
-                    }
-                }
-                sum += cell * covered(List.of(Arrays.copyOf(spans, count)));
             }
         }
-        return sum;
-    }
-
-    /** Length that these spans cover, overlaps once. */
-    private static double covered(List<double[]> spans) {
-        double sum = 0;
-        double reached = Double.NEGATIVE_INFINITY;
-        for (double[] span :
-                spans.stream().sorted(Comparator.comparingDouble(s -> s[0])).toList()) {
-            double from = Math.max(reached, span[0]);
-            if (span[1] > from) {
-                sum += span[1] - from;
-                reached = span[1];
-            }
-        }
-        return sum;
+        return sumMm * grid.cellMm(Axis.X) * grid.cellMm(Axis.Y);
     }
 }

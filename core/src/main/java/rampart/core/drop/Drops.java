@@ -2,6 +2,7 @@ package rampart.core.drop;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -202,21 +203,16 @@ public final class Drops {
             List<ContactPatch> patches = cushion.patches();
             double[] areaM2 = new double[patches.size()];
             double[] thicknessM = new double[patches.size()];
-            int count = 0;
-            for (int p = 0; p < patches.size(); p++) {
-                ContactPatch patch = patches.get(p);
+            Map<Double, Integer> known = new HashMap<>();
+            for (ContactPatch patch : patches) {
                 if (patch.face() == face) {
                     double thick = patch.thicknessMm() * 1e-3 * left;
-                    int same = 0;
-                    while (same < count && thicknessM[same] != thick) {
-                        same++;
-                    }
-                    if (same == count) {
-                        thicknessM[count++] = thick;
-                    }
-                    areaM2[same] += patch.areaMm2() * 1e-6;
+                    int at = known.computeIfAbsent(thick, unknown -> known.size());
+                    thicknessM[at] = thick;
+                    areaM2[at] += patch.areaMm2() * 1e-6;
                 }
             }
+            int count = known.size();
             return new FaceSprings(Arrays.copyOf(areaM2, count), Arrays.copyOf(thicknessM, count));
         }
     }
