@@ -88,8 +88,9 @@ final class Crossings {
         }
     }
 
-    boolean inside(int column, int row) {
-        return inside.get(column * rows + row);
+    /** The middles that lie inside, numbered like the rays from above and below. */
+    BitSet inside() {
+        return inside;
     }
 
     /** The outermost crossing toward the left or the right on the line through a row; infinite where none. */

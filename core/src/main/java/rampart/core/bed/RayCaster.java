@@ -1,5 +1,7 @@
 package rampart.core.bed;
 
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -68,29 +70,24 @@ final class RayCaster {
                 .sorted(Comparator.comparingDouble(i -> above ? -parts[i].topMm() : parts[i].bottomMm()))
                 .mapToInt(i -> i)
                 .toArray();
-        for (int column = 0; column < grid.cells(Axis.X); column++) {
-            for (int row = 0; row < grid.cells(Axis.Y); row++) {
-                for (int met : outermostFirst) {
-                    if (ofParts[met].inside(column, row)) {
-                        double height = above ? parts[met].topMm() : parts[met].bottomMm();
-                        boolean closes = above ? height >= bed.splitMm() : height <= bed.splitMm();
-                        rays.meets(
-                                rays.index(column, row),
-                                met,
-                                above ? half - height : half + height,
-                                strong(met) && closes && !wellBeyond(column, row, above, height));
-                        break;
-                    }
+        for (int met : outermostFirst) {
+            double height = above ? parts[met].topMm() : parts[met].bottomMm();
+            boolean mayBear = strong(met) && (above ? height >= bed.splitMm() : height <= bed.splitMm());
+            double inwardMm = above ? half - height : half + height;
+            BitSet inside = ofParts[met].inside();
+            for (int ray = inside.nextSetBit(0); ray >= 0; ray = inside.nextSetBit(ray + 1)) {
+                if (rays.part(ray) == FaceRays.NOTHING) {
+                    rays.meets(ray, met, inwardMm, mayBear && !wellBeyond(ray, above, height));
                 }
             }
         }
         return rays;
     }
 
-    private boolean wellBeyond(int column, int row, boolean above, double height) {
+    private boolean wellBeyond(int ray, boolean above, double height) {
         for (int w = 0; w < wells.length; w++) {
             boolean reaches = above ? wells[w].topMm() > height : wells[w].bottomMm() < height;
-            if (reaches && ofWells[w].inside(column, row)) {
+            if (reaches && ofWells[w].inside().get(ray)) {
                 return true;
             }
         }
@@ -165,16 +162,17 @@ final class RayCaster {
                         IntStream.range(0, wells.length).mapToObj(i -> new Cut(wells[i], ofWells[i])))
                 .sorted(Comparator.comparingDouble(cut -> cut.prism().bottomMm()))
                 .toArray(Cut[]::new);
+        double[] reached = new double[grid.cells(Axis.X) * grid.cells(Axis.Y)];
+        Arrays.fill(reached, Double.NEGATIVE_INFINITY);
         double sumMm = 0;
-        for (int column = 0; column < grid.cells(Axis.X); column++) {
-            for (int row = 0; row < grid.cells(Axis.Y); row++) {
-                double reached = Double.NEGATIVE_INFINITY;
-                for (Cut cut : lowestFirst) {
-                    if (cut.prism().topMm() > reached && cut.crossings().inside(column, row)) {
-                        sumMm += cut.prism().topMm()
-                                - Math.max(reached, cut.prism().bottomMm());
-                        reached = cut.prism().topMm();
-                    }
+        for (Cut cut : lowestFirst) {
+            double topMm = cut.prism().topMm();
+            double bottomMm = cut.prism().bottomMm();
+            BitSet inside = cut.crossings().inside();
+            for (int ray = inside.nextSetBit(0); ray >= 0; ray = inside.nextSetBit(ray + 1)) {
+                if (topMm > reached[ray]) {
+                    sumMm += topMm - Math.max(reached[ray], bottomMm);
+                    reached[ray] = topMm;
                 }
             }
         }
