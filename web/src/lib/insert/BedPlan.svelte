@@ -37,6 +37,8 @@
 
   const MARGIN = 26;
   const MOST_HIGH = 416;
+  const MOST_HANDLES = 400;
+  const FOLLOW_MS = 60;
   let width = $state(600);
   let height = $state(400);
 
@@ -55,6 +57,8 @@
   const y = (mm: number) => originY - mm * scale;
 
   let bearing = $derived(cut.bears.find((b) => b.face === face)?.patches ?? []);
+  let following: ReturnType<typeof setTimeout> | undefined;
+  let followed: Place[] | undefined;
   let dragged = $state.raw<{ index: number; outline: Place[] } | null>(null);
   let pocket = $derived(chosen ? pocketOf(bed, chosen) : undefined);
   let outline = $derived(dragged?.outline ?? (pocket ? places(pocket) : []));
@@ -82,15 +86,31 @@
         tenth(Math.round((originY - event.clientY + box.top) / scale))
       ];
       dragged = { index: dragged.index, outline: dragged.outline.with(dragged.index, to) };
+      if (following === undefined) {
+        follow();
+      }
+    }
+  }
+
+  /** The cut and the checks follow while a place is still being dragged: at once, then every so often. */
+  function follow() {
+    following = undefined;
+    if (dragged && dragged.outline !== followed) {
+      followed = dragged.outline;
+      onmove(followed);
+      following = setTimeout(follow, FOLLOW_MS);
     }
   }
 
   function drop() {
-    if (dragged) {
-      onmove(dragged.outline);
-      dragged = null;
-    }
+    clearTimeout(following);
+    follow();
+    clearTimeout(following);
+    following = undefined;
+    dragged = null;
   }
+
+  $effect(() => () => clearTimeout(following));
 
   const STEPS: Record<string, Place> = {
     ArrowLeft: [-1, 0],
@@ -224,13 +244,13 @@
       onpointerup={() => (lineDragged = false)}
       onkeydown={keyLine}
     />
-    {#if outline.length <= 80}
+    {#if outline.length <= MOST_HANDLES}
       {#each outline as [px, py], i (i)}
         <circle
           class="place"
           cx={x(px)}
           cy={y(py)}
-          r="6"
+          r={outline.length <= 80 ? 6 : 4}
           tabindex="0"
           role="slider"
           aria-label={spoken(i)}

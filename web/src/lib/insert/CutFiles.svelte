@@ -25,8 +25,11 @@
   let hot = $derived(cutter === 'laser' || cutter === 'hot_wire');
   let refused = $derived(hot && heat !== null && !heat.allowed);
 
+  /** The same foam is not asked after anew whenever the pack changes. */
+  let known = $derived(foam);
+
   $effect(() => {
-    void call(api.GET('/api/stores/data-sheets/{foam}', { params: { path: { foam } } })).then(({ data }) => {
+    void call(api.GET('/api/stores/data-sheets/{foam}', { params: { path: { foam: known } } })).then(({ data }) => {
       heat = data ?? null;
     });
   });

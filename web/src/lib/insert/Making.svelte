@@ -20,20 +20,29 @@
   let making = $state.raw<Making | null>(null);
 
   const latest = new Latest();
+  /** The ways are compared once a hand rests, not at every place that a dragged point passes. */
+  const SETTLES_MS = 250;
 
   let asked = $derived({ ...(sheetMm === null ? {} : { sheetMm }), turn, kerfMm, radiusMm, shotLitres });
 
   $effect(() => {
     const query = asked;
     const body = bench.evaluation ? untrack(() => bench.pack) : null;
-    if (body) {
-      const signal = latest.next();
-      void call(api.POST('/api/beds/making', { params: { query }, body, signal })).then(({ data }) => {
-        if (data && !signal.aborted) {
-          making = data;
-        }
-      });
+    if (!body) {
+      return;
     }
+    const settled = setTimeout(
+      () => {
+        const signal = latest.next();
+        void call(api.POST('/api/beds/making', { params: { query }, body, signal })).then(({ data }) => {
+          if (data && !signal.aborted) {
+            making = data;
+          }
+        });
+      },
+      untrack(() => making) ? SETTLES_MS : 0
+    );
+    return () => clearTimeout(settled);
   });
 
   const KINDS: Record<Way['kind'], string> = {
