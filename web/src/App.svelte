@@ -70,6 +70,7 @@
     left: 0;
   }
   .app {
+    position: relative;
     display: flex;
     flex-direction: column;
     min-height: 100dvh;

@@ -310,6 +310,8 @@
     flex: 1;
   }
   .work {
+    /* What is there for screen readers alone stays in what scrolls, and does not make the page longer. */
+    position: relative;
     display: flex;
     flex-direction: column;
     min-height: 0;

@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/beds/ties": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ties"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/beginnings": {
         parameters: {
             query?: never;
@@ -1283,6 +1299,7 @@ export interface components {
             remarks: components["schemas"]["RemarkView"][];
             /** Format: double */
             splitMm: number;
+            tieSlots: components["schemas"]["TieSlotView"][];
         };
         Beginnings: {
             delicacy: components["schemas"]["DelicacyChoice"][];
@@ -2971,6 +2988,21 @@ export interface components {
             weight: "strong" | "plain" | "small";
             words: string;
         };
+        TieSlotView: {
+            band: number[][];
+            slots: number[][][];
+            /** Format: int32 */
+            tie: number;
+        };
+        TieView: {
+            /** Format: double */
+            atMm?: number;
+            axis?: string;
+            /** Format: double */
+            tensionN?: number;
+            /** Format: double */
+            widthMm?: number;
+        };
         TitleView: {
             standing: string;
             words: string;
@@ -3163,6 +3195,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InsertView"];
+                };
+            };
+        };
+    };
+    ties: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TieView"][];
                 };
             };
         };

@@ -13,6 +13,7 @@
     chosen,
     face,
     line,
+    balance,
     went,
     readOnly,
     onchoose,
@@ -26,6 +27,8 @@
     face: 'bottom' | 'top';
     /** Where the section is taken. */
     line: SectionLine;
+    /** Centre of mass of the item. */
+    balance: Place;
     /** How far the item has gone at the peak of the chosen blow: right, back, up. */
     went: [number, number, number];
     readOnly: boolean;
@@ -200,18 +203,19 @@
         onclick={() => onchoose({ list: 'parts', index: i })}
       />
     {/each}
+    <path
+      class="balance"
+      d="M{x(balance[0]) - 6} {y(balance[1])}h12M{x(balance[0])} {y(balance[1]) - 6}v12"
+      aria-label="Balance of the item"
+    />
     {#each bed.parts as part, i (i)}
       {@const [mx, my] = middle(places(part))}
       <text class="depth" x={x(mx)} y={y(my) + 4} text-anchor="middle">{deep(part)}</text>
       {#if moved}<path class="gone" d={pathOf(shifted(places(part), went), x, y)} />{/if}
     {/each}
-    {#each bed.ties ?? [] as tie, i (i)}
-      {@const half = ((tie.widthMm ?? 20) / 2) * scale}
-      {#if tie.axis === 'length'}
-        <rect class="tie" x={x(left)} y={y(tie.atMm) - half} width={(right - left) * scale} height={2 * half} />
-      {:else}
-        <rect class="tie" x={x(tie.atMm) - half} y={y(back)} width={2 * half} height={(back - front) * scale} />
-      {/if}
+    {#each cut.tieSlots as tie (tie.tie)}
+      <path class="tie" d={pathOf(tie.band, x, y)} />
+      {#each tie.slots as slot, i (i)}<path class="slot" d={pathOf(slot, x, y)} />{/each}
     {/each}
     {#each cut.remarks as remark, i (i)}
       <g class="remark" transform="translate({x(remark.atMm[0]!)} {y(remark.atMm[1]!)})">
@@ -363,9 +367,17 @@
   }
   .tie {
     pointer-events: none;
-    fill: none;
+    fill: color-mix(in oklab, var(--color-base-100) 55%, transparent);
     stroke: currentColor;
     stroke-dasharray: 10 4;
+  }
+  .slot {
+    pointer-events: none;
+    fill: currentColor;
+  }
+  .balance {
+    pointer-events: none;
+    stroke-width: 2;
   }
   .place {
     fill: var(--color-base-100);

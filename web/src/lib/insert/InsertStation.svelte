@@ -30,6 +30,10 @@
   let cut = $state.raw<BedCut | null>(null);
   let line = $state.raw<SectionLine>({ along: 'length', atMm: 0 });
   let went = $derived(gone(bench.blow, layer ?? -1));
+  let balance = $derived.by((): Place => {
+    const at = bench.pack.item.centreOfMassMm;
+    return [at?.x ?? 0, at?.y ?? 0];
+  });
   let pocket = $derived(bed && chosen ? pocketOf(bed, chosen) : undefined);
   let problem = $derived(
     bench.problems.find((p) => p.path === `${at}/parts` || p.path.startsWith(`/layers/${layer}/form`))
@@ -121,6 +125,7 @@
             {chosen}
             {face}
             {line}
+            {balance}
             {went}
             online={(l) => (line = l)}
             readOnly={bench.readOnly}

@@ -1,6 +1,7 @@
 <!-- Bands across the item, through the bed. -->
 <script lang="ts">
   import { Trash2 } from '@lucide/svelte';
+  import { api, call } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -11,6 +12,18 @@
   type Tie = NonNullable<Bed['ties']>[number];
 
   let ties = $derived(bed.ties ?? []);
+
+  let told = $state('');
+
+  async function propose() {
+    const { data, problem } = await call(api.POST('/api/beds/ties', { body: bench.pack }));
+    told = problem?.detail ?? '';
+    if (data?.length === 0) {
+      told = 'No line across it rests on strong parts alone with foam under them, on both sides of its balance.';
+    } else if (data) {
+      write(data as Tie[]);
+    }
+  }
 
   function write(next: Tie[]) {
     bench.put(`${at}/ties`, next.length > 0 ? next : undefined);
@@ -60,17 +73,29 @@
     </li>
   {/each}
 </ul>
-{#if !bench.readOnly && ties.length < 12}
-  <button
-    type="button"
-    class="btn btn-xs"
-    onclick={() => write([...ties, { axis: 'width', atMm: 0, widthMm: 20, tensionN: 20 }])}>A tie across it</button
-  >
+{#if !bench.readOnly}
+  <div class="row">
+    {#if ties.length < 12}
+      <button
+        type="button"
+        class="btn btn-xs"
+        onclick={() => write([...ties, { axis: 'width', atMm: 0, widthMm: 20, tensionN: 20 }])}>A tie across it</button
+      >
+    {/if}
+    <button type="button" class="btn btn-xs" onclick={propose}>Tie it down for me</button>
+    {#if told}<p class="quiet" role="status">{told}</p>{/if}
+  </div>
 {/if}
 
 <style>
   .sentence {
     line-height: 2;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: center;
   }
   .away {
     padding: 0.25rem;

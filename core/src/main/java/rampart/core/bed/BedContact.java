@@ -157,6 +157,13 @@ public final class BedContact {
         return false;
     }
 
+    /** Where foam cannot be closed round strong parts, face by face. */
+    public List<ShutOut> shutOut(BedShape bed) {
+        return rays.values().stream()
+                .flatMap(of -> ShutOut.of(bed, of).stream())
+                .toList();
+    }
+
     /** What each tie rests on, in their order. */
     public List<TieSeat> tieSeats() {
         return tieSeats;

@@ -69,6 +69,11 @@ public final class BedShape {
         return new BedShape(size, parts, wells, splitMm, byMm, ties);
     }
 
+    /** The same with these ties. */
+    public BedShape tied(List<Tie> by) {
+        return new BedShape(size, parts, wells, splitMm, holdDownMm, by);
+    }
+
     public List<Tie> ties() {
         return ties;
     }
@@ -120,10 +125,15 @@ public final class BedShape {
         return squeezeKpa * Math.min(1, holdDownMm / topMm / LEVEL_FROM);
     }
 
-    /** What holds the item down, N: the lid on what bears on top, and both ends of each tie (rule 54). */
+    /** What the lid holds the item with, N: its pressure on what bears on top (rule 54). */
+    public double lidN(double squeezeKpa, double topMm) {
+        return lidKpa(squeezeKpa, topMm) * contact().bearingMm2(Face.TOP) / 1000;
+    }
+
+    /** What holds the item down, N: the lid, and both ends of each tie (rule 54). */
     public double holdN(double squeezeKpa, double topMm) {
-        double tiesN = ties.stream().mapToDouble(tie -> 2 * tie.tensionN()).sum();
-        return lidKpa(squeezeKpa, topMm) * contact().bearingMm2(Face.TOP) / 1000 + tiesN;
+        return lidN(squeezeKpa, topMm)
+                + ties.stream().mapToDouble(tie -> 2 * tie.tensionN()).sum();
     }
 
     @Override

@@ -19,6 +19,7 @@ final class FaceRays {
     private final int[] part;
     private final double[] inwardMm;
     private final boolean[] bears;
+    private final boolean[] shutOut;
 
     FaceRays(Face face, RayGrid grid) {
         this.face = face;
@@ -31,6 +32,7 @@ final class FaceRays {
         Arrays.fill(part, NOTHING);
         inwardMm = new double[count];
         bears = new boolean[count];
+        shutOut = new boolean[count];
     }
 
     int index(int one, int other) {
@@ -41,6 +43,15 @@ final class FaceRays {
         part[index] = met;
         inwardMm[index] = distanceMm;
         bears[index] = bearing;
+    }
+
+    /** A ray that meets a strong part where neither half can be closed round the item. */
+    void shutOut(int index) {
+        shutOut[index] = true;
+    }
+
+    boolean isShutOut(int index) {
+        return shutOut[index];
     }
 
     Face face() {

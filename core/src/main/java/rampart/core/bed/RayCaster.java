@@ -72,12 +72,15 @@ final class RayCaster {
                 .toArray();
         for (int met : outermostFirst) {
             double height = above ? parts[met].topMm() : parts[met].bottomMm();
-            boolean mayBear = strong(met) && (above ? height >= bed.splitMm() : height <= bed.splitMm());
+            boolean closes = above ? height >= bed.splitMm() : height <= bed.splitMm();
             double inwardMm = above ? half - height : half + height;
             BitSet inside = ofParts[met].inside();
             for (int ray = inside.nextSetBit(0); ray >= 0; ray = inside.nextSetBit(ray + 1)) {
                 if (rays.part(ray) == FaceRays.NOTHING) {
-                    rays.meets(ray, met, inwardMm, mayBear && !wellBeyond(ray, above, height));
+                    rays.meets(ray, met, inwardMm, strong(met) && closes && !wellBeyond(ray, above, height));
+                    if (strong(met) && !closes) {
+                        rays.shutOut(ray);
+                    }
                 }
             }
         }
@@ -114,9 +117,13 @@ final class RayCaster {
                     }
                 }
                 if (met != FaceRays.NOTHING) {
-                    boolean bears = strong(met) && goesIn(partsOut, z, at) && !wellBeside(wellsOut, z, at);
+                    boolean closes = goesIn(partsOut, z, at);
+                    boolean bears = strong(met) && closes && !wellBeside(wellsOut, z, at);
                     for (int same = level; same < end; same++) {
                         rays.meets(rays.index(line, same), met, half - at, bears);
+                        if (strong(met) && !closes) {
+                            rays.shutOut(rays.index(line, same));
+                        }
                     }
                 }
                 level = end;

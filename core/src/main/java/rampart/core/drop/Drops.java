@@ -26,8 +26,10 @@ public final class Drops {
     /** Offset over item size beyond which the item tips (rule 19). */
     public static final double TIPS_BEYOND = 1.0 / 6;
 
+    /** Beyond which it topples off a bed (rule 57). */
+    public static final double TOPPLES_BEYOND = 0.5;
+
     private static final double GREATEST_SKEW = 0.8;
-    private static final double TOPPLES_BEYOND = 0.5;
     private static final double HAIR = 1e-9;
 
     private final Pack pack;

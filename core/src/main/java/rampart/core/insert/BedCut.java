@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
+import rampart.core.bed.TieSlot;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
@@ -21,8 +23,9 @@ import rampart.core.quantity.Cuboid;
  * @param block what it is cut from, in mm from the middle of the item
  * @param splitMm height at which base and lid part
  * @param levels base from the bottom up, then the lid
+ * @param slots for ties, through the base
  */
-public record BedCut(Cuboid block, double splitMm, List<Level> levels) {
+public record BedCut(Cuboid block, double splitMm, List<Level> levels, List<TieSlot> slots) {
     /** How far a straight line may stray from a rounded corner of an opening, mm. */
     public static final double TOLERANCE_MM = 0.05;
 
@@ -55,7 +58,7 @@ public record BedCut(Cuboid block, double splitMm, List<Level> levels) {
         List<Level> levels = new ArrayList<>();
         levels.addAll(half(bed, Half.BASE, block.min().zMm(), split));
         levels.addAll(half(bed, Half.LID, split, block.max().zMm()));
-        return new BedCut(block, split, List.copyOf(levels));
+        return new BedCut(block, split, List.copyOf(levels), TieSlot.of(bed));
     }
 
     private static List<Level> half(BedShape bed, Half half, double from, double to) {
@@ -112,6 +115,20 @@ public record BedCut(Cuboid block, double splitMm, List<Level> levels) {
                         new PlanPoint(block.max().xMm(), block.max().yMm()),
                         new PlanPoint(block.min().xMm(), block.max().yMm()))),
                 TOLERANCE_MM);
+    }
+
+    /** Slots that the block has room for. */
+    public List<TieSlot> slotsInFoam() {
+        return slots.stream().filter(this::isInFoam).toList();
+    }
+
+    boolean isInFoam(TieSlot slot) {
+        return Stream.of(slot.first(), slot.second())
+                .flatMap(List::stream)
+                .allMatch(place -> place.xMm() > block.min().xMm()
+                        && place.xMm() < block.max().xMm()
+                        && place.yMm() > block.min().yMm()
+                        && place.yMm() < block.max().yMm());
     }
 
     /** Levels of one half from the parting plane outward, as they are cut; none where it has no height. */

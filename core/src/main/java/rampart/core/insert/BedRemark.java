@@ -2,23 +2,30 @@ package rampart.core.insert;
 
 import java.util.ArrayList;
 import java.util.List;
+import rampart.core.bed.BedContact;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.Prism;
+import rampart.core.bed.ShutOut;
+import rampart.core.bed.TieSlot;
+import rampart.core.drop.Drops;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.Edges;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
+import rampart.core.item.Item;
 import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Face;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
 /**
- * Something of a bed that no check asks and nobody would cut: a part that touches no other and lies on no foam, a sliver of foam
- * that tears off.
+ * Something of a bed that cannot be as it is drawn, and where: a part that touches no other and lies on no foam, foam that
+ * cannot be closed round the item, a mass off what bears it, a sliver of foam that tears off.
  *
  * @param at where, from above
  */
@@ -31,10 +38,28 @@ public record BedRemark(Sentence says, PlanPoint at) {
 
     private static final double DUST_MM2 = 1;
 
+    private static final double HAIR = 1e-9;
+
     /** All of one bed, parts first. */
-    public static List<BedRemark> of(LaidCushion cushion, BedCut cut) {
+    public static List<BedRemark> of(Item item, LaidCushion cushion, BedCut cut) {
         List<BedRemark> remarks = new ArrayList<>();
         BedShape bed = cushion.bed().orElseThrow();
+        hanging(bed, remarks);
+        shutOut(bed, remarks);
+        offCentre(item, bed, remarks);
+        for (TieSlot slot : cut.slots()) {
+            if (!cut.isInFoam(slot)) {
+                remarks.add(new BedRemark(
+                        Say.BED_SLOT_OFF.of(
+                                Quantity.mm(bed.ties().get(slot.tie()).atMm())),
+                        middle(slot.second())));
+            }
+        }
+        slivers(cut, remarks);
+        return List.copyOf(remarks);
+    }
+
+    private static void hanging(BedShape bed, List<BedRemark> remarks) {
         for (int i = 0; i < bed.parts().size(); i++) {
             if (bed.parts().size() > 1 && !touches(bed, i) && !bed.contact().carries(i)) {
                 BedPart part = bed.parts().get(i);
@@ -43,6 +68,51 @@ public record BedRemark(Sentence says, PlanPoint at) {
                         middle(part.prism().outline())));
             }
         }
+    }
+
+    private static void shutOut(BedShape bed, List<BedRemark> remarks) {
+        for (ShutOut shut : bed.contact().shutOut(bed)) {
+            Term part = Term.name(bed.parts().get(shut.part()).name());
+            Quantity split = Quantity.cut(bed.splitMm());
+            remarks.add(new BedRemark(
+                    shut.face() == Face.TOP
+                            ? Say.BED_SHUT_TOP.of(part, split)
+                            : shut.face() == Face.BOTTOM
+                                    ? Say.BED_SHUT_BOTTOM.of(part, split)
+                                    : Say.BED_SHUT_SIDE.of(
+                                            part, Term.name(shut.face().word())),
+                    new PlanPoint(shut.xMm(), shut.yMm())));
+        }
+    }
+
+    private static void offCentre(Item item, BedShape bed, List<BedRemark> remarks) {
+        for (Face face : Face.ALL) {
+            if (bed.contact().bearingMm2(face) > 0) {
+                for (Axis axis : Axis.values()) {
+                    if (axis != face.axis()) {
+                        BedContact.Spread spread = bed.contact().spread(face, axis);
+                        double offMm = Math.abs(item.centreOfMass().along(axis) - spread.middleMm());
+                        double off = offMm / spread.reachMm();
+                        if (off > Drops.TIPS_BEYOND + HAIR) {
+                            Say says = off > Drops.TOPPLES_BEYOND + HAIR ? Say.BED_TOPPLES : Say.BED_TIPS;
+                            double out = face.sign() * item.size().along(face.axis()) / 2;
+                            remarks.add(new BedRemark(
+                                    says.of(Term.name(face.word()), Quantity.mm(offMm), Quantity.mm(spread.reachMm())),
+                                    new PlanPoint(
+                                            face.axis() == Axis.X
+                                                    ? out
+                                                    : item.centreOfMass().xMm(),
+                                            face.axis() == Axis.Y
+                                                    ? out
+                                                    : item.centreOfMass().yMm())));
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static void slivers(BedCut cut, List<BedRemark> remarks) {
         Region block = cut.blockFromAbove();
         for (BedCut.Level level : cut.levels()) {
             Region foam = block.minus(level.open());
@@ -60,7 +130,6 @@ public record BedRemark(Sentence says, PlanPoint at) {
                 }
             }
         }
-        return List.copyOf(remarks);
     }
 
     private static boolean touches(BedShape bed, int index) {

@@ -2,12 +2,14 @@ package rampart.core.insert;
 
 import java.util.ArrayList;
 import java.util.List;
+import rampart.core.bed.TieSlot;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.Region;
 
 /** Lays the pieces of one half as they are cut. */
 final class PieceMaker {
+    private final BedCut of;
     private final Region block;
     private final BedCut.Half half;
     private final TurnEdge edge;
@@ -15,6 +17,7 @@ final class PieceMaker {
     private final Bounds bounds;
 
     PieceMaker(BedCut cut, BedCut.Half half, TurnEdge edge, CutTool tool) {
+        this.of = cut;
         this.block = cut.blockFromAbove();
         this.half = half;
         this.edge = edge;
@@ -45,6 +48,9 @@ final class PieceMaker {
             add(lines, cut ? CutLine.Work.CUT : CutLine.Work.POCKET, to, path.outlines());
             add(lines, cut ? CutLine.Work.CUT : CutLine.Work.ISLAND, to, path.holes());
         }
+        if (half == BedCut.Half.BASE) {
+            ties(lines, number, thicknessMm);
+        }
         add(lines, CutLine.Work.CUT, thicknessMm, tool.pathRound(block).outlines());
         return new CutPiece(
                 half,
@@ -59,6 +65,20 @@ final class PieceMaker {
 
     private void add(List<CutLine> lines, CutLine.Work work, double depthMm, List<Outline> outlines) {
         outlines.forEach(outline -> lines.add(new CutLine(work, depthMm, laid(outline))));
+    }
+
+    /** Slots through every piece of the base; where the bands run is drawn on the one that meets the lid. */
+    private void ties(List<CutLine> lines, int number, double thicknessMm) {
+        for (TieSlot slot : of.slotsInFoam()) {
+            if (number == 1) {
+                add(lines, CutLine.Work.MARK, 0, List.of(Outline.polygon(slot.band())));
+            }
+            add(
+                    lines,
+                    CutLine.Work.CUT,
+                    thicknessMm,
+                    List.of(Outline.polygon(slot.first()), Outline.polygon(slot.second())));
+        }
     }
 
     /** What is open down to a depth below the face. */

@@ -53,6 +53,12 @@ public record LaidCushion(
                 .orElse(0.0);
     }
 
+    /** What the lid of a bed alone presses on it, N. */
+    public double lidN() {
+        return bed().map(shape -> shape.lidN(foam.squeezeKpa(), thicknessMm.top()))
+                .orElse(0.0);
+    }
+
     /** What the bottom bears while it lies: the weight and what holds it down, kPa (rules 21 and 49). */
     public double restingKpa() {
         return staticStressKpa(Face.BOTTOM) + holdN() / (bearingMm2.bottom() * 1e-6) * 1e-3;

@@ -10,6 +10,8 @@ import java.util.Set;
 import java.util.stream.DoubleStream;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.Relief;
+import rampart.core.bed.Tying;
+import rampart.core.item.Item;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -39,6 +41,7 @@ final class LayerChanges {
     /** Round the item, inside a bed. */
     private final double wrapsMm;
 
+    private final Item item;
     private final Catalogue catalogue;
     private final Thicknesses thicknesses;
     private final List<Row> rows = new ArrayList<>();
@@ -47,6 +50,7 @@ final class LayerChanges {
         this.wrapsMm = Layer.wrapsRoundTheItem(pack.layers()).stream()
                 .mapToDouble(Layer.Wrap::thicknessMm)
                 .sum();
+        this.item = pack.item();
         this.catalogue = catalogue;
         this.thicknesses = new Thicknesses(stock);
     }
@@ -113,12 +117,16 @@ final class LayerChanges {
         return this;
     }
 
-    /** Grooves on all faces or on one, so that the load comes into the foam's window; a lid that presses more. */
+    /** Grooves on all faces or on one, so that the load comes into the foam's window; ties; a lid that presses more. */
     private LayerChanges reliefs(int index, BedShape bed, LaidCushion laid) {
         relief(index, bed, laid, EnumSet.allOf(Face.class), Optional.empty());
         for (Face face : Face.ALL) {
             relief(index, bed, laid, EnumSet.of(face), Optional.of(face));
         }
+        Tying.of(bed, item.massKg(), item.centreOfMass(), laid.lidN())
+                .filter(tied -> !tied.equals(bed))
+                .ifPresent(
+                        tied -> row(index, List.of(new LayerChange.Form(new CushionForm.Bed(tied), Optional.empty()))));
         // No more than what a lid of this thickness may be pressed by.
         double most = MOST_PRESSED * laid.thicknessMm().top();
         return row(

@@ -1,6 +1,8 @@
 package rampart.core.search;
 
+import java.util.List;
 import java.util.Optional;
+import rampart.core.bed.Tie;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
@@ -106,7 +108,10 @@ final class RemedyTitle {
                         bed -> presses(before, bed)
                                 .<Sentence>map(
                                         mm -> Say.CUT_LID_LOWER.of(Quantity.cut(mm), Quantity.cut(pressed(before))))
-                                .orElseGet(() -> relief(foam, before, bed, after)));
+                                .orElseGet(() ->
+                                        ties(before, bed).equals(bed.shape().ties())
+                                                ? relief(foam, before, bed, after)
+                                                : tied(bed.shape().ties())));
     }
 
     private static double pressed(CushionForm form) {
@@ -118,6 +123,21 @@ final class RemedyTitle {
     private static Optional<Double> presses(CushionForm before, CushionForm.Bed after) {
         double now = after.shape().holdDownMm();
         return now == pressed(before) ? Optional.empty() : Optional.of(now);
+    }
+
+    private static List<Tie> ties(CushionForm before, CushionForm.Bed after) {
+        return before.match(
+                full -> after.shape().ties(),
+                pads -> after.shape().ties(),
+                corners -> after.shape().ties(),
+                bed -> bed.shape().ties());
+    }
+
+    private static Sentence tied(List<Tie> ties) {
+        Quantity pull = Quantity.newton(ties.get(0).tensionN());
+        return ties.size() == 1
+                ? Say.TIE_DOWN_ONE.of(Quantity.mm(ties.get(0).atMm()), pull)
+                : Say.TIE_DOWN.of(Quantity.count(ties.size()), pull);
     }
 
     private static Sentence relief(Term foam, CushionForm before, CushionForm.Bed bed, LayerChange.Form after) {

@@ -158,7 +158,18 @@ public enum Say {
     ONE_PAD("{0} pad"),
     SOME_PADS("{0} pads"),
     BED_HANGS("{0} touches no other part and lies on no foam: it hangs in the air"),
+    BED_SHUT_SIDE(
+            "{0}: no foam can bear on it from the {1} there, for something wider passes on its way in; what is cut to let it pass"
+                    + " stays open"),
+    BED_SHUT_TOP("{0} ends below the parting plane at {1}: the lid does not come down to it"),
+    BED_SHUT_BOTTOM("{0} begins above the parting plane at {1}: the base does not come up to it"),
+    BED_TIPS("Falling on the {0} the item tips: its mass lies {1} off the middle of what bears it, which reaches {2}"),
+    BED_TOPPLES(
+            "Falling on the {0} the item topples off its foam: its mass lies {1} off the middle of what bears it, which reaches {2}"),
+    BED_SLOT_OFF("The tie at {0} has no foam beside the item to be led down through: its slot would leave the block"),
     BED_SLIVER("A sliver of foam, {0}, stands free between {1} and {2}: it tears off"),
+    TIE_DOWN_ONE("Tie the item down with a band at {0}, pulled to {1} at each end"),
+    TIE_DOWN("Tie the item down with {0} bands, each pulled to {1} at both ends"),
     CUT_LID_LOWER("Cut the lid lower, so that it presses the item by {0} instead of {1}"),
     RELIEF("{0}: cut grooves into the bed on every side, so that {1} bear instead of {2} at the bottom"),
     RELIEF_ON("{0}: cut grooves into the bed on the {1}, so that {2} bear there instead of {3}"),

@@ -25,6 +25,7 @@ import rampart.core.pack.Packs;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.words.Say;
 
 /** The openings of a bed against plain volumes, and that the item goes in. */
 class BedCutTest {
@@ -146,8 +147,49 @@ class BedCutTest {
         assertThat(sliver).allMatch(remark -> remark.at().equals(new PlanPoint(77.5, 42.5)));
     }
 
+    /** A stem under a wide head: with the parting plane below the head the lid would have to come in under it. */
+    @Test
+    void foamThatCannotBeClosedIsSaidWhereItWouldBear() {
+        BedPart head = new BedPart("head", new Prism(rectangle(-100, -60, 100, 60), 20, 40), Nature.STRONG, 0);
+        BedPart stem = new BedPart("stem", new Prism(rectangle(-20, -20, 20, 20), -40, 20), Nature.STRONG, 0);
+        assertThat(shutOut(head, stem, 20)).isEmpty();
+        // Five sides: the stem from all round, and the wings of the head, to which the base does not come up.
+        assertThat(shutOut(head, stem, -10))
+                .hasSize(5)
+                .extracting(BedRemark::at)
+                .contains(new PlanPoint(-100, 0), new PlanPoint(0, 60));
+        assertThat(shutOut(head, stem, 45))
+                .extracting(remark -> remark.says().key())
+                .containsExactly(Say.BED_SHUT_TOP);
+    }
+
+    private static List<BedRemark> shutOut(BedPart one, BedPart other, double splitMm) {
+        return remarks(new BedShape(SIZE, List.of(one, other), List.of(), splitMm, 0, List.of())).stream()
+                .filter(remark -> remark.says().key().name().startsWith("BED_SHUT"))
+                .toList();
+    }
+
+    @Test
+    void aMassOffItsFoamIsSaidWhereItLies() {
+        BedShape snug = new BedShape(
+                SIZE,
+                List.of(new BedPart("it", new Prism(rectangle(-100, -60, 100, 60), -40, 40), Nature.STRONG, 0)),
+                List.of(),
+                0,
+                0,
+                List.of());
+        assertThat(remarks(snug, new Point(33, 0, 0))).isEmpty();
+        assertThat(remarks(snug, new Point(34, 0, 0)))
+                .extracting(BedRemark::at)
+                .contains(new PlanPoint(34, 0), new PlanPoint(34, 60));
+    }
+
     private static List<BedRemark> remarks(BedShape shape) {
+        return remarks(shape, Point.ORIGIN);
+    }
+
+    private static List<BedRemark> remarks(BedShape shape, Point balance) {
         LaidCushion laid = laid(shape);
-        return BedRemark.of(laid, BedCut.of(laid));
+        return BedRemark.of(Item.plain("it", SIZE, 2, balance, Packs.bears(80)), laid, BedCut.of(laid));
     }
 }

@@ -188,7 +188,16 @@ class CutPiecesTest {
                                 .minXMm())
                         .isCloseTo(0, within(1e-9));
                 for (CutLine line : piece.lines()) {
-                    assertThat(line.depthMm()).isGreaterThan(0).isLessThanOrEqualTo(piece.thicknessMm() + 1e-9);
+                    if (line.work() == CutLine.Work.MARK) {
+                        assertThat(line.depthMm()).isZero();
+                    } else {
+                        assertThat(line.depthMm()).isGreaterThan(0).isLessThanOrEqualTo(piece.thicknessMm() + 1e-9);
+                    }
+                    Bounds bounds = line.outline().bounds();
+                    assertThat(bounds.minXMm()).isGreaterThan(-0.01);
+                    assertThat(bounds.minYMm()).isGreaterThan(-0.01);
+                    assertThat(bounds.maxXMm()).isLessThan(piece.widthMm() + 0.01);
+                    assertThat(bounds.maxYMm()).isLessThan(piece.depthMm() + 0.01);
                 }
             }
             double height = BlockCut.of(cut, TurnEdge.FRONT, CutTool.KNIFE).pieces().stream()

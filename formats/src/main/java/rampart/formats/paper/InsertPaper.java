@@ -8,6 +8,8 @@ import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
 import rampart.core.bed.Nature;
+import rampart.core.bed.Tie;
+import rampart.core.bed.TieSlot;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
@@ -98,7 +100,7 @@ final class InsertPaper {
                 .forEach(line -> {
                     double tone = line.work() == CutLine.Work.ISLAND ? 0 : DARKEST * line.depthMm() / deepest;
                     shapes.add(shape(line.outline(), piece, ratio, tone));
-                    if (line.work() != CutLine.Work.ISLAND) {
+                    if (line.work() == CutLine.Work.CUT || line.work() == CutLine.Work.POCKET) {
                         Bounds bounds = line.outline().bounds();
                         // Behind in its opening and in front by turns, so that one in another is not written over it.
                         double y = labels.size() % 2 == 0
@@ -178,15 +180,14 @@ final class InsertPaper {
                     place(well.prism().outline(), well.prism().bottomMm(), under),
                     ""));
         }
-        shape.ties()
-                .forEach(tie -> rows.add(List.of(
-                        "tie " + mm(tie.widthMm()) + " wide",
-                        "pulled to " + Math.round(tie.tensionN()) + " N",
-                        "along the " + (tie.axis() == Axis.X ? "length" : "width") + ", "
-                                + (tie.axis() == Axis.X
-                                        ? mm(tie.atMm() - levels.block().min().yMm()) + " from the front"
-                                        : mm(tie.atMm() - levels.block().min().xMm()) + " from the left"),
-                        "through slots in bed and box")));
+        for (TieSlot slot : levels.slotsInFoam()) {
+            Tie tie = shape.ties().get(slot.tie());
+            rows.add(List.of(
+                    "tie " + mm(tie.widthMm()) + " wide",
+                    "pulled to " + Math.round(tie.tensionN()) + " N",
+                    "slots in bed and box: " + slot(slot.first()) + "; " + slot(slot.second()),
+                    "along the " + (tie.axis() == Axis.X ? "length" : "width")));
+        }
         return new Block.Table(
                 "What lies where, from the block's left, front and underside",
                 List.of(
@@ -196,6 +197,14 @@ final class InsertPaper {
                         new Column("fit", 44, false)),
                 rows,
                 false);
+    }
+
+    /** Its near corner and its sides. */
+    private String slot(List<PlanPoint> outline) {
+        Bounds bounds = Bounds.of(outline);
+        return mm(bounds.minXMm() - levels.block().min().xMm()) + ", "
+                + mm(bounds.minYMm() - levels.block().min().yMm()) + " (" + mm(bounds.widthMm()) + " by "
+                + mm(bounds.heightMm()) + ")";
     }
 
     private String place(List<PlanPoint> outline, double bottomMm, double underMm) {

@@ -2,9 +2,12 @@ package rampart.formats.view;
 
 import java.util.List;
 import java.util.Locale;
+import rampart.core.bed.TieSlot;
 import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BedRemark;
+import rampart.core.item.Item;
 import rampart.core.layout.ContactPatch;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
@@ -21,6 +24,7 @@ import rampart.core.words.Wording;
  * @param levels base from the bottom up, then the lid
  * @param bears where it bears, for each face that is not bare
  * @param remarks what cannot be as it is drawn
+ * @param tieSlots for each tie two slots, seen from above, that it is led down through
  */
 public record BedView(
         int layer,
@@ -29,7 +33,22 @@ public record BedView(
         double splitMm,
         List<LevelView> levels,
         List<BearingView> bears,
-        List<RemarkView> remarks) {
+        List<RemarkView> remarks,
+        List<TieSlotView> tieSlots) {
+    /**
+     * The slots of one tie.
+     *
+     * @param tie index of it
+     * @param slots outlines of both
+     * @param band outline of it between them
+     */
+    public record TieSlotView(int tie, List<List<List<Double>>> slots, List<List<Double>> band) {
+        static TieSlotView of(TieSlot slot) {
+            return new TieSlotView(
+                    slot.tie(), List.of(places(slot.first()), places(slot.second())), places(slot.band()));
+        }
+    }
+
     /** What cannot be as it is drawn, and where, from above. */
     public record RemarkView(String says, List<Double> atMm) {}
 
@@ -86,7 +105,7 @@ public record BedView(
         }
     }
 
-    public static BedView of(LaidCushion bed, Wording wording) {
+    public static BedView of(Item item, LaidCushion bed, Wording wording) {
         BedCut cut = BedCut.of(bed);
         return new BedView(
                 bed.layer(),
@@ -98,11 +117,12 @@ public record BedView(
                         .filter(bed::cushions)
                         .map(face -> BearingView.of(bed, face))
                         .toList(),
-                BedRemark.of(bed, cut).stream()
+                BedRemark.of(item, bed, cut).stream()
                         .map(remark -> new RemarkView(
                                 wording.say(remark.says()),
                                 List.of(remark.at().xMm(), remark.at().yMm())))
-                        .toList());
+                        .toList(),
+                cut.slotsInFoam().stream().map(TieSlotView::of).toList());
     }
 
     private static List<Double> place(Point point) {
@@ -110,7 +130,11 @@ public record BedView(
     }
 
     private static List<List<Double>> places(Outline outline) {
-        return outline.corners().stream()
+        return places(outline.corners());
+    }
+
+    private static List<List<Double>> places(List<PlanPoint> corners) {
+        return corners.stream()
                 .map(corner -> List.of(corner.xMm(), corner.yMm()))
                 .toList();
     }

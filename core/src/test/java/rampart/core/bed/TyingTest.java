@@ -1,0 +1,134 @@
+package rampart.core.bed;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import rampart.core.geometry.Bounds;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Pack;
+import rampart.core.pack.Packs;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Point;
+import rampart.core.quantity.Size;
+import rampart.core.quantity.Units;
+
+/** Ties that are proposed, against what rules 54 and 55 ask of them, and their slots against what they must not cut. */
+class TyingTest {
+    private static final Size SIZE = new Size(200, 120, 80);
+
+    private static List<PlanPoint> rectangle(double x1, double y1, double x2, double y2) {
+        return List.of(new PlanPoint(x1, y1), new PlanPoint(x2, y1), new PlanPoint(x2, y2), new PlanPoint(x1, y2));
+    }
+
+    private static BedPart part(List<PlanPoint> outline, double bottom, double top, Nature nature) {
+        return new BedPart("part", new Prism(outline, bottom, top), nature, nature == Nature.STRONG ? 0 : 5);
+    }
+
+    private static final BedPart WHOLE = part(rectangle(-100, -60, 100, 60), -40, 40, Nature.STRONG);
+
+    private static BedShape bed(BedPart... parts) {
+        return new BedShape(SIZE, List.of(parts), List.of(), 0, 0, List.of());
+    }
+
+    /** 2 kg turned over and shaken pull with 39.2 N; a third more over four ends is 13.1 N, in steps of 5. */
+    @Test
+    void aBlockHasTwoTiesAcrossItOnBothSidesOfItsBalance() {
+        BedShape tied = Tying.of(bed(WHOLE), 2, Point.ORIGIN, 0).orElseThrow();
+        assertThat(tied.ties()).extracting(Tie::axis).containsOnly(Axis.Y);
+        assertThat(tied.ties()).extracting(Tie::tensionN).containsOnly(15.0);
+        assertThat(tied.ties().get(0).atMm()).isCloseTo(-50, within(3.0));
+        assertThat(tied.ties().get(1).atMm()).isCloseTo(50, within(3.0));
+        assertThat(tied.contact().tieSeats()).containsOnly(TieSeat.SITS);
+        assertThat(tied.holdN(45, 40)).isGreaterThan(2 * 2 * Units.STANDARD_GRAVITY);
+    }
+
+    @Test
+    void whatTheLidHoldsNeedNotBeHeldByTies() {
+        assertThat(Tying.of(bed(WHOLE), 20, Point.ORIGIN, 0)
+                        .orElseThrow()
+                        .ties()
+                        .get(0)
+                        .tensionN())
+                .isEqualTo(135);
+        assertThat(Tying.of(bed(WHOLE), 20, Point.ORIGIN, 400)
+                        .orElseThrow()
+                        .ties()
+                        .get(0)
+                        .tensionN())
+                .isEqualTo(35);
+        assertThat(Tying.of(bed(WHOLE), 20, Point.ORIGIN, 4000)
+                        .orElseThrow()
+                        .ties()
+                        .get(0)
+                        .tensionN())
+                .isEqualTo(10);
+    }
+
+    @Test
+    void noTieLiesOverWhatMayNotBeLeanedOn() {
+        BedPart glass = part(rectangle(-70, -30, -30, 30), 20, 40, Nature.FRAGILE);
+        BedPart low = part(rectangle(-100, -60, 100, 60), -40, 20, Nature.STRONG);
+        BedShape tied = Tying.of(bed(low, glass), 2, Point.ORIGIN, 0).orElseThrow();
+        assertThat(tied.contact().tieSeats()).containsOnly(TieSeat.SITS);
+        assertThat(tied.ties()).allMatch(tie -> tie.axis() != Axis.Y || tie.atMm() + 10 < -70 || tie.atMm() - 10 > -30);
+        BedPart cover = part(rectangle(-100, -60, 100, 60), 20, 40, Nature.FRAGILE);
+        assertThat(Tying.of(bed(low, cover), 2, Point.ORIGIN, 0)).isEmpty();
+    }
+
+    /** With its balance at the far left a tie could lie on its right alone: the item would turn out. */
+    @Test
+    void noneIsProposedWhereOneSideOfTheBalanceStaysFree() {
+        assertThat(Tying.of(bed(WHOLE), 2, new Point(-99, 59, 0), 0)).isEmpty();
+    }
+
+    /** The band goes down beside the widest of what it passes over. */
+    @Test
+    void slotsLieBesideTheOpening() {
+        BedShape bed = bed(WHOLE).tied(List.of(new Tie(Axis.Y, -50, 20, 15)));
+        TieSlot slot = TieSlot.of(bed).get(0);
+        assertThat(Bounds.of(slot.first())).isEqualTo(new Bounds(-62, -69, -38, -65));
+        assertThat(Bounds.of(slot.second())).isEqualTo(new Bounds(-62, 65, -38, 69));
+        assertThat(Bounds.of(slot.band())).isEqualTo(new Bounds(-60, -65, -40, 65));
+    }
+
+    @Test
+    void onRandomBedsProposedTiesHoldAndTheirSlotsKeepClear() {
+        Random random = new Random(54);
+        int proposed = 0;
+        for (int i = 0; i < 60; i++) {
+            Pack pack = Packs.bedded(random);
+            LaidCushion laid = LayoutWalk.layUndrawn(pack.item(), pack.layers(), StandardCatalogue.get())
+                    .bed()
+                    .orElseThrow();
+            BedShape bed = laid.bed().orElseThrow();
+            double massKg = pack.item().massKg();
+            var tied = Tying.of(bed, massKg, pack.item().centreOfMass(), laid.lidN());
+            if (tied.isPresent()) {
+                proposed++;
+                assertThat(tied.get().contact().tieSeats()).containsOnly(TieSeat.SITS);
+                assertThat(tied.get()
+                                .holdN(
+                                        laid.foam().squeezeKpa(),
+                                        laid.thicknessMm().top()))
+                        .isGreaterThanOrEqualTo(1.33 * 2 * massKg * Units.STANDARD_GRAVITY);
+                for (TieSlot slot : TieSlot.of(tied.get())) {
+                    for (BedPart part : bed.parts()) {
+                        for (PlanPoint corner : slot.first()) {
+                            assertThat(part.prism().holds(corner)).isFalse();
+                        }
+                        for (PlanPoint corner : slot.second()) {
+                            assertThat(part.prism().holds(corner)).isFalse();
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(proposed).isGreaterThan(10);
+    }
+}
