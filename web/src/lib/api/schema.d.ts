@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/beds/wells": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wells"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/beginnings": {
         parameters: {
             query?: never;
@@ -1300,6 +1316,7 @@ export interface components {
             /** Format: double */
             splitMm: number;
             tieSlots: components["schemas"]["TieSlotView"][];
+            traysMm: number[];
         };
         Beginnings: {
             delicacy: components["schemas"]["DelicacyChoice"][];
@@ -1921,6 +1938,8 @@ export interface components {
             valueNode?: boolean;
         };
         KitAsked: {
+            /** Format: int32 */
+            layers?: number | null;
             pieces: components["schemas"]["KitPieceAsked"][];
         };
         KitPieceAsked: {
@@ -1942,6 +1961,7 @@ export interface components {
                 [key: string]: unknown;
             };
             centreMm: number[];
+            layers: string[][];
             /** Format: double */
             massKg: number;
             /** Format: double */
@@ -2067,6 +2087,17 @@ export interface components {
             substances: components["schemas"]["Choice"][];
             surfaces: components["schemas"]["Choice"][];
             tapes: components["schemas"]["Choice"][];
+        };
+        LooseWellView: {
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            foamMm: number;
+            /** Format: double */
+            marginPercent: number;
+            outlineMm: number[][];
+            /** Format: double */
+            topMm: number;
         };
         MaterialChange: {
             gone: boolean;
@@ -2996,12 +3027,12 @@ export interface components {
         };
         TieView: {
             /** Format: double */
-            atMm?: number;
-            axis?: string;
+            atMm: number;
+            axis: string;
             /** Format: double */
-            tensionN?: number;
+            tensionN: number;
             /** Format: double */
-            widthMm?: number;
+            widthMm: number;
         };
         TitleView: {
             standing: string;
@@ -3219,6 +3250,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TieView"][];
+                };
+            };
+        };
+    };
+    wells: {
+        parameters: {
+            query: {
+                lengthMm: number;
+                widthMm: number;
+                heightMm: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LooseWellView"][];
                 };
             };
         };

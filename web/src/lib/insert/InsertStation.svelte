@@ -12,6 +12,7 @@
   import BedSection from './BedSection.svelte';
   import { type Bed, bedLayer, bedOf, type Place, type Pocket, pocketOf, rectangle } from './bed';
   import KitPanel from './KitPanel.svelte';
+  import LooseThing from './LooseThing.svelte';
   import Making from './Making.svelte';
   import Measured from './Measured.svelte';
   import OutlineImport from './OutlineImport.svelte';
@@ -167,6 +168,7 @@
           {#each bed.wells ?? [] as well, i (i)}{@render choice('wells', i, well.name)}{/each}
           {#if !bench.readOnly}
             <button type="button" class="btn btn-xs" onclick={() => add('wells')}>Another well</button>
+            <LooseThing {bench} {bed} {at} ondone={(pocket) => (chosen = pocket)} />
           {/if}
         </div>
         {#if pocket && chosen}
@@ -213,6 +215,13 @@
       />.
     </p>
     <Ties {bench} {bed} {at} />
+    {#if cut && cut.traysMm.length > 0}
+      <p>
+        The base is {cut.traysMm.length + 1} trays, one on the other, hinged along the back so that none is lost: what lies
+        between is foam that no part passes. The checks count what lies in the upper ones as open at its sides: they are on
+        the careful side.
+      </p>
+    {/if}
     {#if cut && cut.remarks.length > 0}
       <ol class="checks" aria-label="What cannot be as it is drawn">
         {#each cut.remarks as remark, i (i)}<li>{i + 1}. {remark.says}.</li>{/each}

@@ -14,9 +14,17 @@
   let pieces = $state.raw<KitPiece[]>([]);
   let kit = $state.raw<Kit | null>(null);
   let told = $state('');
+  let layers = $state(1);
   const latest = new Latest();
 
   let bed = $derived(kit?.bed as unknown as Bed | undefined);
+
+  const plan = (outline: Place[]) =>
+    pathOf(
+      outline,
+      (v) => v,
+      (v) => -v
+    );
 
   function begin() {
     open = !open;
@@ -46,7 +54,7 @@
 
   async function lay() {
     const signal = latest.next();
-    const { data, problem } = await call(api.POST('/api/kits', { body: { pieces }, signal }));
+    const { data, problem } = await call(api.POST('/api/kits', { body: { pieces, layers }, signal }));
     if (!signal.aborted) {
       told = problem ? problem.detail : '';
       kit = data ?? kit;
@@ -148,6 +156,19 @@
               { name: `thing ${pieces.length + 1}`, lengthMm: 60, widthMm: 40, heightMm: 40, massKg: 0.2, count: 1 }
             ])}>Another thing</button
         >
+        in
+        <QuantityField
+          kind="number"
+          label="Layers of the kit"
+          value={layers}
+          decimals={0}
+          least={1}
+          onset={(v) => {
+            layers = Math.max(1, Math.round(v ?? 1));
+            void lay();
+          }}
+        />
+        {layers === 1 ? 'layer' : 'layers'}
       </p>
       {#if told}<p role="alert">{told}</p>{/if}
       {#if kit}
@@ -157,6 +178,12 @@
           side{kit.balanced ? '' : ': it will hang to one side when it is lifted'}. All lie level on top, so that the
           lid is a plain sheet.
         </p>
+        {#if kit.layers.length > 1}
+          <p>
+            {kit.layers.length} trays, one on the other with 15 mm of foam between, hinged along the back with cloth tape
+            so that each opens like a page and none is lost; the heaviest lie lowest.
+          </p>
+        {/if}
         <p>Taken out in this order: {kit.takingOut.join(', ')}; laid in the other way round.</p>
         <p class="flex flex-wrap gap-2">
           <button type="button" class="btn btn-primary btn-sm" onclick={take}>Take it as the item and its bed</button>
@@ -167,39 +194,32 @@
     {#if kit && bed}
       {@const half = kit.sizeMm.length / 2}
       {@const deep = kit.sizeMm.width / 2}
-      <svg
-        viewBox="{-half - 20} {-deep - 20} {2 * half + 40} {2 * deep + 40}"
-        role="img"
-        aria-label="{bed.parts.length} things laid out, the centre of mass marked"
-      >
-        {#each bed.wells ?? [] as well, i (i)}
-          <path
-            class="scoop"
-            d={pathOf(
-              places(well),
-              (v) => v,
-              (v) => -v
-            )}
-          />
-        {/each}
-        {#each bed.parts as part, i (i)}
-          {@const outline = part.outlineMm as Place[]}
-          <path
-            d={pathOf(
-              outline,
-              (v) => v,
-              (v) => -v
-            )}
-          />
-          <text
-            x={(outline[0]![0] + outline[1]![0]) / 2}
-            y={-(outline[0]![1] + outline[2]![1]) / 2}
-            text-anchor="middle"
-            font-size={Math.max(8, half / 16)}>{part.name}</text
+      <div class="trays">
+        {#each kit.layers.toReversed() as names, tray (tray)}
+          <svg
+            viewBox="{-half - 20} {-deep - 20} {2 * half + 40} {2 * deep + 40}"
+            role="img"
+            aria-label="{names.length} things laid out{kit.layers.length > 1
+              ? ` in tray ${kit.layers.length - tray}`
+              : ''}, the centre of mass marked"
           >
+            {#each (bed.wells ?? []).filter((w) => names.some((n) => w.name === `finger, ${n}`)) as well, i (i)}
+              <path class="scoop" d={plan(places(well))} />
+            {/each}
+            {#each bed.parts.filter((p) => names.includes(p.name ?? '')) as part, i (i)}
+              {@const outline = part.outlineMm as Place[]}
+              <path d={plan(outline)} />
+              <text
+                x={(outline[0]![0] + outline[1]![0]) / 2}
+                y={-(outline[0]![1] + outline[2]![1]) / 2}
+                text-anchor="middle"
+                font-size={Math.max(8, half / 16)}>{part.name}</text
+              >
+            {/each}
+            <path class="centre" d="M{kit.centreMm[0]! - 8} {-kit.centreMm[1]!}h16m-8 -8v16" />
+          </svg>
         {/each}
-        <path class="centre" d="M{kit.centreMm[0]! - 8} {-kit.centreMm[1]!}h16m-8 -8v16" />
-      </svg>
+      </div>
     {/if}
   </div>
 {/if}
@@ -230,6 +250,11 @@
     padding-right: 0.75rem;
     font-weight: 500;
     text-align: left;
+  }
+  .trays {
+    display: grid;
+    gap: 0.5rem;
+    align-content: start;
   }
   svg {
     width: 100%;

@@ -2,6 +2,9 @@ package rampart.core.insert;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import rampart.core.bed.BedContact;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
@@ -45,7 +48,9 @@ public record BedRemark(Sentence says, PlanPoint at) {
         List<BedRemark> remarks = new ArrayList<>();
         BedShape bed = cushion.bed().orElseThrow();
         hanging(bed, remarks);
-        shutOut(bed, remarks);
+        if (cut.traysMm().isEmpty()) {
+            shutOut(bed, remarks);
+        }
         offCentre(item, bed, remarks);
         for (TieSlot slot : cut.slots()) {
             if (!cut.isInFoam(slot)) {
@@ -70,19 +75,24 @@ public record BedRemark(Sentence says, PlanPoint at) {
         }
     }
 
+    /** One for all sides of a part; where trays lie on each other what is wider lies in another tray. */
     private static void shutOut(BedShape bed, List<BedRemark> remarks) {
+        Quantity split = Quantity.cut(bed.splitMm());
+        Map<Integer, List<ShutOut>> sides = new TreeMap<>();
         for (ShutOut shut : bed.contact().shutOut(bed)) {
             Term part = Term.name(bed.parts().get(shut.part()).name());
-            Quantity split = Quantity.cut(bed.splitMm());
-            remarks.add(new BedRemark(
-                    shut.face() == Face.TOP
-                            ? Say.BED_SHUT_TOP.of(part, split)
-                            : shut.face() == Face.BOTTOM
-                                    ? Say.BED_SHUT_BOTTOM.of(part, split)
-                                    : Say.BED_SHUT_SIDE.of(
-                                            part, Term.name(shut.face().word())),
-                    new PlanPoint(shut.xMm(), shut.yMm())));
+            if (shut.face().axis() == Axis.Z) {
+                Say says = shut.face() == Face.TOP ? Say.BED_SHUT_TOP : Say.BED_SHUT_BOTTOM;
+                remarks.add(new BedRemark(says.of(part, split), new PlanPoint(shut.xMm(), shut.yMm())));
+            } else {
+                sides.computeIfAbsent(shut.part(), unknown -> new ArrayList<>()).add(shut);
+            }
         }
+        sides.forEach((part, shut) -> remarks.add(new BedRemark(
+                Say.BED_SHUT_SIDE.of(
+                        Term.name(bed.parts().get(part).name()),
+                        Term.name(shut.stream().map(one -> one.face().word()).collect(Collectors.joining(", ")))),
+                new PlanPoint(shut.get(0).xMm(), shut.get(0).yMm()))));
     }
 
     private static void offCentre(Item item, BedShape bed, List<BedRemark> remarks) {

@@ -8,7 +8,7 @@ import rampart.core.geometry.Region;
 /**
  * A bed cut from the solid, base and lid, each from the parting plane inward. A blade that comes from the face reaches what
  * lies under an opening at least as wide; where a deeper opening is wider, the half is cut into slabs there, each slab is
- * cut from its own face, and they are glued again.
+ * cut from its own face, and they are glued again; trays stay apart.
  *
  * @param pieces base, then lid, each from the parting plane outward; more than one of a half where it is split
  * @param steps in which order, with the depth to set the knife to
@@ -45,7 +45,7 @@ public record BlockCut(List<CutPiece> pieces, List<Step> steps, double glueMm2) 
         List<Step> steps = new ArrayList<>();
         double glue = 0;
         for (BedCut.Half half : BedCut.Half.values()) {
-            List<List<BedCut.Level>> slabs = slabs(cut.fromTheFace(half));
+            List<List<BedCut.Level>> slabs = slabs(cut, half);
             PieceMaker maker = slabs.isEmpty() ? null : new PieceMaker(cut, half, edge, tool);
             for (int i = 0; i < slabs.size(); i++) {
                 List<BedCut.Level> levels = slabs.get(i);
@@ -64,7 +64,7 @@ public record BlockCut(List<CutPiece> pieces, List<Step> steps, double glueMm2) 
                             depth.open().pieces()));
                     from = depth.depthMm();
                 }
-                if (i > 0) {
+                if (i > 0 && !cut.topIsATray(levels.get(0))) {
                     List<BedCut.Level> above = slabs.get(i - 1);
                     Region open = above.get(above.size() - 1)
                             .open()
@@ -77,13 +77,14 @@ public record BlockCut(List<CutPiece> pieces, List<Step> steps, double glueMm2) 
     }
 
     /** Levels that one face reaches: none wider than the one before it. */
-    private static List<List<BedCut.Level>> slabs(List<BedCut.Level> levels) {
+    private static List<List<BedCut.Level>> slabs(BedCut cut, BedCut.Half half) {
         List<List<BedCut.Level>> slabs = new ArrayList<>();
         List<BedCut.Level> slab = new ArrayList<>();
-        for (BedCut.Level level : levels) {
+        for (BedCut.Level level : cut.fromTheFace(half)) {
             boolean wider = !slab.isEmpty()
                     && level.open().minus(slab.get(slab.size() - 1).open()).areaMm2() > SAME_MM2;
-            if (wider) {
+            boolean tray = !slab.isEmpty() && cut.topIsATray(level);
+            if (wider || tray) {
                 slabs.add(slab);
                 slab = new ArrayList<>();
             }

@@ -25,10 +25,10 @@ public record CutPiece(
         lines = List.copyOf(lines);
     }
 
-    /** Faces that are glued to the next piece of the same half. */
-    static int gluedFaces(List<CutPiece> pieces) {
-        return pieces.size()
-                - (int) pieces.stream().map(CutPiece::half).distinct().count();
+    /** Faces that are glued to the next piece of the same half; trays lie loose on each other. */
+    static int gluedFaces(List<CutPiece> pieces, int trays) {
+        int halves = (int) pieces.stream().map(CutPiece::half).distinct().count();
+        return Math.max(0, pieces.size() - halves - trays);
     }
 
     /** Lengths of all lines, mm: what a machine travels while it cuts. */

@@ -14,6 +14,7 @@ import rampart.core.quantity.Require;
  * @param lidRestMm the same of the lid
  * @param depthErrorMm how far the depth of an opening is off at most, since it ends where a sheet ends
  * @param cutAwayMm3 foam that is cut out of the sheets
+ * @param trays places at which they are not glued, since one tray lies on another
  */
 public record SheetStack(
         double sheetMm,
@@ -21,14 +22,15 @@ public record SheetStack(
         double baseRestMm,
         double lidRestMm,
         double depthErrorMm,
-        double cutAwayMm3) {
+        double cutAwayMm3,
+        int trays) {
     public SheetStack {
         pieces = List.copyOf(pieces);
     }
 
     /** Faces to glue, mm2, whole sheets. */
     public double glueMm2() {
-        return CutPiece.gluedFaces(pieces)
+        return CutPiece.gluedFaces(pieces, trays)
                 * pieces.get(0).widthMm()
                 * pieces.get(0).depthMm();
     }
@@ -63,7 +65,13 @@ public record SheetStack(
             }
         }
         return new SheetStack(
-                sheetMm, pieces, rest[BedCut.Half.BASE.ordinal()], rest[BedCut.Half.LID.ordinal()], error, away);
+                sheetMm,
+                pieces,
+                rest[BedCut.Half.BASE.ordinal()],
+                rest[BedCut.Half.LID.ordinal()],
+                error,
+                away,
+                cut.traysMm().size());
     }
 
     /** What is open in each sheet of a half, from the parting plane outward; none where it has no height. */

@@ -26,6 +26,11 @@ public record KitPiece(String name, Size size, double massKg, int count) {
         Require.within(count, 1, MOST, "number of " + name);
     }
 
+    /** One of them. */
+    KitPiece single() {
+        return new KitPiece(name, size, massKg, 1);
+    }
+
     /** The longer side to the right. */
     double acrossMm() {
         return Math.max(size.lengthMm(), size.widthMm());

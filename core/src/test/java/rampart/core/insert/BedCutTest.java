@@ -153,11 +153,11 @@ class BedCutTest {
         BedPart head = new BedPart("head", new Prism(rectangle(-100, -60, 100, 60), 20, 40), Nature.STRONG, 0);
         BedPart stem = new BedPart("stem", new Prism(rectangle(-20, -20, 20, 20), -40, 20), Nature.STRONG, 0);
         assertThat(shutOut(head, stem, 20)).isEmpty();
-        // Five sides: the stem from all round, and the wings of the head, to which the base does not come up.
+        // The stem from all round, and the wings of the head, to which the base does not come up.
         assertThat(shutOut(head, stem, -10))
-                .hasSize(5)
                 .extracting(BedRemark::at)
-                .contains(new PlanPoint(-100, 0), new PlanPoint(0, 60));
+                .hasSize(2)
+                .contains(new PlanPoint(-100, 0));
         assertThat(shutOut(head, stem, 45))
                 .extracting(remark -> remark.says().key())
                 .containsExactly(Say.BED_SHUT_TOP);
@@ -167,6 +167,26 @@ class BedCutTest {
         return remarks(new BedShape(SIZE, List.of(one, other), List.of(), splitMm, 0, List.of())).stream()
                 .filter(remark -> remark.says().key().name().startsWith("BED_SHUT"))
                 .toList();
+    }
+
+    /** Below a floor that no part passes the base is a tray on a tray: the upper is not cut through for what lies lower. */
+    @Test
+    void thingsOverEachOtherLieInTrays() {
+        BedPart low = new BedPart("low", new Prism(rectangle(-100, -60, 100, 60), -40, -10), Nature.STRONG, 0);
+        BedPart high = new BedPart("high", new Prism(rectangle(-30, -20, 30, 20), 5, 40), Nature.STRONG, 0);
+        LaidCushion laid = laid(new BedShape(SIZE, List.of(low, high), List.of(), 40, 0, List.of()));
+        BedCut cut = BedCut.of(laid);
+        assertThat(cut.traysMm()).containsExactly(-10.0);
+        assertThat(cut.openMm3()).isCloseTo(200 * 120 * 30 + 60 * 40 * 35, within(1.0));
+        BlockCut block = BlockCut.of(cut, TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(block.pieces()).hasSize(3);
+        assertThat(block.glueMm2()).isZero();
+        assertThat(block.pieces().get(0).thicknessMm()).isCloseTo(50, within(1e-9));
+        // Touching, they are one thing, and its lower part is reached from above.
+        BedPart neck = new BedPart("neck", new Prism(rectangle(-30, -20, 30, 20), -10, 40), Nature.STRONG, 0);
+        assertThat(BedCut.of(laid(new BedShape(SIZE, List.of(low, neck), List.of(), 40, 0, List.of())))
+                        .traysMm())
+                .isEmpty();
     }
 
     @Test

@@ -104,6 +104,56 @@ class KitLayoutTest {
         assertThat(Math.abs(kit.centre().xMm())).isLessThan(kit.size().lengthMm() / 2 * 0.35);
     }
 
+    /** Two trays of a set of eight: heavy ones below, 15 mm of floor between, and each tray open for its own alone. */
+    @Test
+    void layersLieOnEachOther() {
+        KitLayout kit =
+                KitLayout.of(List.of(piece("funnel", 80, 80, 120, 0.4, 4), piece("ring", 80, 80, 20, 0.1, 4)), 2);
+        assertThat(kit.layers()).hasSize(2);
+        assertThat(kit.layers().get(0)).hasSize(4).allMatch(name -> name.startsWith("funnel"));
+        assertThat(kit.takingOut()).containsExactly("ring", "funnel");
+        assertThat(kit.size().heightMm()).isEqualTo(120 + 15 + 20);
+        assertThat(kit.centre().zMm()).isNegative();
+        for (BedPart part : kit.parts()) {
+            boolean ring = part.name().startsWith("ring");
+            assertThat(part.prism().topMm()).isEqualTo(ring ? 77.5 : 42.5);
+        }
+    }
+
+    @Test
+    void everythingLiesInSomeLayer() {
+        Random random = new Random(13);
+        for (int i = 0; i < 60; i++) {
+            List<KitPiece> pieces = new ArrayList<>();
+            for (int k = 1 + random.nextInt(5); k > 0; k--) {
+                pieces.add(piece(
+                        "thing " + k,
+                        20 + random.nextInt(200),
+                        20 + random.nextInt(150),
+                        10 + random.nextInt(100),
+                        0.05 + 3 * random.nextDouble(),
+                        1 + random.nextInt(5)));
+            }
+            int all = pieces.stream().mapToInt(KitPiece::count).sum();
+            int layers = 1 + random.nextInt(Math.min(4, all));
+            KitLayout kit = KitLayout.of(pieces, layers);
+            assertThat(kit.layers()).hasSize(layers).allMatch(layer -> !layer.isEmpty());
+            assertThat(kit.layers().stream().flatMap(List::stream)).hasSize(all).doesNotHaveDuplicates();
+            for (int a = 0; a < kit.parts().size(); a++) {
+                for (int b = a + 1; b < kit.parts().size(); b++) {
+                    BedPart one = kit.parts().get(a);
+                    BedPart other = kit.parts().get(b);
+                    double over = Math.max(
+                            one.prism().bottomMm() - other.prism().topMm(),
+                            other.prism().bottomMm() - one.prism().topMm());
+                    assertThat(Math.max(over, apart(one, other))).isGreaterThanOrEqualTo(15 - 1e-9);
+                }
+            }
+        }
+        assertThatThrownBy(() -> KitLayout.of(List.of(piece("a", 50, 50, 50, 1, 2)), 3))
+                .hasMessageContaining("number of layers is 3.0; it must be from 1.0 to 2.0");
+    }
+
     @Test
     void badFiguresAreNamed() {
         assertThatThrownBy(() -> KitLayout.of(List.of())).hasMessageContaining("number of things in the kit is 0");

@@ -55,6 +55,7 @@ final class InsertPaper {
         blocks.add(paper.order());
         blocks.add(paper.positions());
         paper.glued().ifPresent(blocks::add);
+        paper.hinged().ifPresent(blocks::add);
         return blocks;
     }
 
@@ -228,6 +229,18 @@ final class InsertPaper {
                         Weight.PLAIN,
                         "Glue the pieces of each half together again: "
                                 + wording.amount(Quantity.cm2(cut.glueMm2() / 100)) + " in all."))
+                : Optional.empty();
+    }
+
+    private Optional<Block> hinged() {
+        int trays = levels.traysMm().size();
+        return trays > 0
+                ? Optional.of(Block.Text.of(
+                        Weight.PLAIN,
+                        "The base is " + (trays + 1)
+                                + " trays, one on the other, not glued: hinge each to the one below along its back edge with a"
+                                + " strip of cloth tape, so that it opens like a page and none is lost, and mark its front"
+                                + " edge. Fill and close the lowest first."))
                 : Optional.empty();
     }
 }

@@ -24,6 +24,7 @@ import rampart.core.words.Wording;
  * @param levels base from the bottom up, then the lid
  * @param bears where it bears, for each face that is not bare
  * @param remarks what cannot be as it is drawn
+ * @param traysMm heights at which one tray of the base lies on another
  * @param tieSlots for each tie two slots, seen from above, that it is led down through
  */
 public record BedView(
@@ -34,6 +35,7 @@ public record BedView(
         List<LevelView> levels,
         List<BearingView> bears,
         List<RemarkView> remarks,
+        List<Double> traysMm,
         List<TieSlotView> tieSlots) {
     /**
      * The slots of one tie.
@@ -122,6 +124,7 @@ public record BedView(
                                 wording.say(remark.says()),
                                 List.of(remark.at().xMm(), remark.at().yMm())))
                         .toList(),
+                cut.traysMm(),
                 cut.slotsInFoam().stream().map(TieSlotView::of).toList());
     }
 

@@ -54,6 +54,7 @@ class SecurityConfig {
         "/api/beds",
         "/api/beds/making",
         "/api/beds/ties",
+        "/api/beds/wells",
         "/api/beds/beginnings",
         "/api/cutter-plays",
         "/api/outlines",

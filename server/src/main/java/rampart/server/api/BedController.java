@@ -4,6 +4,9 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
@@ -14,11 +17,14 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.quantity.Size;
 import rampart.core.search.BedBeginnings;
+import rampart.core.search.LooseWell;
 import rampart.core.search.Watcher;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.BedBeginningView;
 import rampart.formats.view.BedView;
+import rampart.formats.view.LooseWellView;
 import rampart.formats.view.TieView;
 import rampart.server.messages.Message;
 
@@ -41,10 +47,13 @@ class BedController {
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @Valid @ParameterObject UnitsAsked units) {
         PackFile read = PackFile.read(file);
+        return BedView.of(read.pack().item(), laid(read), units.wording());
+    }
+
+    private LaidCushion laid(PackFile read) {
         Pack pack = read.pack();
         return LayoutWalk.layUndrawn(pack.item(), pack.layers(), read.catalogue(catalogue))
                 .bed()
-                .map(bed -> BedView.of(pack.item(), bed, units.wording()))
                 .orElseThrow(() -> new ApiException(Message.NO_BED));
     }
 
@@ -57,9 +66,7 @@ class BedController {
     List<TieView> ties(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
         PackFile read = PackFile.read(file);
         Pack pack = read.pack();
-        LaidCushion laid = LayoutWalk.layUndrawn(pack.item(), pack.layers(), read.catalogue(catalogue))
-                .bed()
-                .orElseThrow(() -> new ApiException(Message.NO_BED));
+        LaidCushion laid = laid(read);
         return Tying.of(
                         laid.bed().orElseThrow(),
                         pack.item().massKg(),
@@ -67,6 +74,43 @@ class BedController {
                         laid.lidN())
                 .map(tied -> tied.ties().stream().map(TieView::of).toList())
                 .orElse(List.of());
+    }
+
+    /** Something loose that goes along, as it will lie. */
+    record LooseAsked(
+            @DecimalMin(value = "3", message = "a loose thing is 3 to 3000 mm long")
+            @DecimalMax(value = "3000", message = "a loose thing is 3 to 3000 mm long")
+            @NotNull
+            Double lengthMm,
+
+            @DecimalMin(value = "3", message = "a loose thing is 3 to 3000 mm wide")
+            @DecimalMax(value = "3000", message = "a loose thing is 3 to 3000 mm wide")
+            @NotNull
+            Double widthMm,
+
+            @DecimalMin(value = "3", message = "a loose thing is 3 to 3000 mm high")
+            @DecimalMax(value = "3000", message = "a loose thing is 3 to 3000 mm high")
+            @NotNull
+            Double heightMm) {
+        Size size() {
+            return new Size(lengthMm, widthMm, heightMm);
+        }
+    }
+
+    /** A well for something loose, where the most foam is round it; none where the block has no room for one. */
+    @PostMapping(
+            path = "/api/beds/wells",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    List<LooseWellView> wells(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject LooseAsked thing) {
+        PackFile read = PackFile.read(file);
+        laid(read);
+        return LooseWell.of(read.pack(), read.catalogue(catalogue), thing.size(), Watcher.NONE).stream()
+                .map(LooseWellView::of)
+                .toList();
     }
 
     /** Beds to begin with for the pack's item as a block: snug, caps, rails, corner blocks; none where none can lie there. */

@@ -154,9 +154,14 @@ class MeasuredController {
         }
     }
 
-    /** Everything that is to lie in one bed. */
+    /**
+     * Everything that is to lie in one bed.
+     *
+     * @param layers trays over each other; one where left out
+     */
     record KitAsked(
-            @NotNull @Size(min = 1, max = KitPiece.MOST) List<@Valid @NotNull KitPieceAsked> pieces) {}
+            @NotNull @Size(min = 1, max = KitPiece.MOST) List<@Valid @NotNull KitPieceAsked> pieces,
+            @Nullable Integer layers) {}
 
     /** Several things laid out in one bed. */
     @PostMapping(
@@ -166,7 +171,8 @@ class MeasuredController {
     KitView kit(@Valid @RequestBody KitAsked asked) {
         try {
             return KitView.of(KitLayout.of(
-                    asked.pieces().stream().map(KitPieceAsked::piece).toList()));
+                    asked.pieces().stream().map(KitPieceAsked::piece).toList(),
+                    asked.layers() == null ? 1 : asked.layers()));
         } catch (IllegalArgumentException e) {
             throw new MeasuresRefusedException(e.getMessage());
         }

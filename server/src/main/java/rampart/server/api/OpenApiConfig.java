@@ -31,6 +31,7 @@ import rampart.formats.view.InsertView;
 import rampart.formats.view.KitView;
 import rampart.formats.view.LaidFlatView;
 import rampart.formats.view.ListsView;
+import rampart.formats.view.LooseWellView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.OutlinesView;
 import rampart.formats.view.RemedyView;
@@ -43,6 +44,7 @@ import rampart.formats.view.SilhouetteView;
 import rampart.formats.view.SimulationView;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.SpringsView;
+import rampart.formats.view.TieView;
 import rampart.formats.view.WallFiguresView;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -68,6 +70,8 @@ class OpenApiConfig {
             InsertView.WayView.class,
             InsertView.FoamedView.class,
             BedBeginningView.class,
+            LooseWellView.class,
+            TieView.class,
             InsertView.CutPieceView.class,
             InsertView.CutLayerView.class,
             InsertView.KnifeStepView.class,
