@@ -1874,12 +1874,17 @@ export interface components {
             verdictThere: "breaks" | "unknown" | "thin" | "holds";
         };
         InsertView: {
+            /** Format: double */
+            faceBaseCm2: number;
+            /** Format: double */
+            faceLidCm2: number;
             foamed: components["schemas"]["FoamedView"];
             /** Format: double */
             glueCm2: number;
             pieces: components["schemas"]["CutPieceView"][];
             steps: components["schemas"]["KnifeStepView"][];
             ways: components["schemas"]["WayView"][];
+            wedges: components["schemas"]["WedgeView"][];
         };
         InsideGiven: {
             /** Format: double */
@@ -3131,6 +3136,20 @@ export interface components {
             sheetMm: number | null;
             /** Format: double */
             wastePercent: number;
+        };
+        WedgeView: {
+            face: string;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            highMm: number;
+            part: string;
+            /** Format: double */
+            pressesN: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            wideMm: number;
         };
         WrapView: {
             id: string;
@@ -4878,6 +4897,7 @@ export interface operations {
                 trimMm?: number | null;
                 grain?: boolean | null;
                 freely?: boolean | null;
+                pinwheel?: boolean | null;
                 packs?: number | null;
             };
             header?: never;

@@ -194,6 +194,20 @@
       </ol>
     {/if}
     {#if making.glueCm2 > 0}<p>Glue {Math.round(making.glueCm2)} cm² with glue that does not eat the foam.</p>{/if}
+    {#if making.wedges[0]}
+      {@const wedge = making.wedges[0]}
+      <p>
+        {wedge.part} has {length(wedge.gapMm)} of play: push an off-cut of the same foam, {length(wedge.thickMm)} thick, in
+        on each side, {making.wedges.map((w) => `${w.face} ${length(w.wideMm)} by ${length(w.highMm)}`).join(', ')}.
+        Squeezed so, each presses with about {Math.round(wedge.pressesN)} N and holds while the box is turned over.
+      </p>
+    {/if}
+    <p>
+      Where the finish asks for it, face what the item touches with cloth or an interleaf: {Math.round(
+        making.faceBaseCm2
+      )}
+      cm² for the base, {Math.round(making.faceLidCm2)} cm² for the lid, and what is tucked in at the edges.
+    </p>
     <CutFiles {bench} {foam} {asked} pieces={making.pieces} />
   </section>
 {/if}

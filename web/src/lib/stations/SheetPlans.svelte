@@ -18,6 +18,10 @@
   let trimMm = $state(0);
   let packs = $state(1);
   let how = $state<'edge' | 'free'>('edge');
+  let sides = $state<'butted' | 'pinwheel'>('butted');
+  /** How much of the time that it may take is gone. */
+  let gone = $state(0);
+  const LOOK_EVERY_MS = 300;
   let plans = $state.raw<SheetPlan[] | null>(null);
   let told = $state('');
   let busy = $state(false);
@@ -27,7 +31,15 @@
 
   const latest = new Latest();
 
-  let asked = $derived({ lengthMm, widthMm, kerfMm, trimMm, packs, freely: how === 'free' });
+  let asked = $derived({
+    lengthMm,
+    widthMm,
+    kerfMm,
+    trimMm,
+    packs,
+    freely: how === 'free',
+    pinwheel: sides === 'pinwheel'
+  });
 
   $effect(() => {
     const query = asked;
@@ -43,6 +55,19 @@
         }
       });
     }
+  });
+
+  $effect(() => {
+    if (!busy) {
+      gone = 0;
+      return;
+    }
+    const looking = setInterval(async () => {
+      const { data } = await call(api.GET('/api/searches'));
+      const own = data?.find((search) => search.what === 'sheets');
+      gone = own && own.of > 0 ? own.done / own.of : gone;
+    }, LOOK_EVERY_MS);
+    return () => clearInterval(looking);
   });
 
   /** Leaves: the server lays no more pieces for who is gone. */
@@ -68,6 +93,7 @@
     {#if busy}
       <p role="status">
         Laying the pieces, five seconds at most.
+        <progress class="progress w-32" value={gone} max="1" aria-label="Time gone of that"></progress>
         <button type="button" class="btn btn-xs" onclick={stop}>Stop</button>
       </p>
     {/if}
@@ -104,6 +130,15 @@
           { value: 'free' as const, text: 'freely, by a machine' }
         ]}
         onset={(v) => (how = v)}
+      />, the sides of a lining
+      <ChoiceField
+        label="How the sides of a lining meet"
+        value={sides}
+        options={[
+          { value: 'butted' as const, text: 'two between the other two' },
+          { value: 'pinwheel' as const, text: 'each against the next, like a pinwheel' }
+        ]}
+        onset={(v) => (sides = v)}
       />; a cut takes
       <QuantityField
         kind="length"

@@ -64,13 +64,26 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
     /** A box layer. */
     public record Box(int layer, Carton carton, boolean stock) {}
 
+    /** How the four sides of a lining meet. */
+    public enum Sides {
+        /** Two reach from edge to edge, two stand between them. */
+        BUTTED,
+        /** Each begins at one edge and ends against the next, all the way round: none can be pushed in by one blow alone. */
+        PINWHEEL
+    }
+
+    /** With sides that are butted. */
     public static CutList of(Layout layout) {
+        return of(layout, Sides.BUTTED);
+    }
+
+    public static CutList of(Layout layout, Sides sides) {
         List<Piece> pieces = new ArrayList<>();
         for (LaidCushion cushion : layout.cushions()) {
             if (cushion.foam().structure().cut()) {
                 pieces.addAll(cushion.form()
                         .match(
-                                full -> drawn(layout, cushion),
+                                full -> sides == Sides.PINWHEEL ? pinwheel(layout, cushion) : drawn(layout, cushion),
                                 pads -> pads(cushion),
                                 corners -> drawn(layout, cushion),
                                 bed -> block(cushion)));
@@ -102,6 +115,44 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
                         .distinct()
                         .sorted()
                         .toList(),
+                key.lengthMm,
+                key.widthMm,
+                key.thicknessMm,
+                List.of())));
+        return pieces;
+    }
+
+    /** Like the sails of a pinwheel: what each side gives up at one end to its neighbour it gains at the other. */
+    private static List<Piece> pinwheel(Layout layout, LaidCushion cushion) {
+        List<Piece> pieces = new ArrayList<>();
+        Map<Key, List<Face>> walls = new LinkedHashMap<>();
+        for (Solid solid : layout.solids()) {
+            if (solid.layer().isEmpty() || solid.layer().getAsInt() != cushion.layer()) {
+                continue;
+            }
+            Face face = solid.face().orElseThrow();
+            Key key = Key.of(solid);
+            if (face.axis() == Axis.Z) {
+                pieces.add(new Piece(
+                        cushion.layer(), 1, List.of(face), key.lengthMm, key.widthMm, key.thicknessMm, List.of()));
+            } else {
+                Face ends = switch (face) {
+                    case FRONT -> Face.RIGHT;
+                    case RIGHT -> Face.BACK;
+                    case BACK -> Face.LEFT;
+                    default -> Face.FRONT;
+                };
+                double along = cushion.outside().along(ends.axis())
+                        - cushion.thicknessMm().on(ends);
+                double high = solid.cuboid().max().zMm() - solid.cuboid().min().zMm();
+                walls.computeIfAbsent(Key.of(along, high, key.thicknessMm), unknown -> new ArrayList<>())
+                        .add(face);
+            }
+        }
+        walls.forEach((key, faces) -> pieces.add(new Piece(
+                cushion.layer(),
+                faces.size(),
+                faces.stream().sorted().toList(),
                 key.lengthMm,
                 key.widthMm,
                 key.thicknessMm,
@@ -158,9 +209,13 @@ public record CutList(List<Piece> pieces, List<Fill> fills, List<Box> boxes) {
     /** What makes two pieces the same to cut; to nine decimals, so that roundings of their places do not tell them apart. */
     private record Key(double lengthMm, double widthMm, double thicknessMm) {
         static Key of(ContactPatch patch) {
-            double one = Units.roundTo9Decimals(patch.alongFirstMm());
-            double other = Units.roundTo9Decimals(patch.alongSecondMm());
-            return new Key(Math.max(one, other), Math.min(one, other), patch.thicknessMm());
+            return of(patch.alongFirstMm(), patch.alongSecondMm(), patch.thicknessMm());
+        }
+
+        static Key of(double firstMm, double secondMm, double thicknessMm) {
+            double one = Units.roundTo9Decimals(firstMm);
+            double other = Units.roundTo9Decimals(secondMm);
+            return new Key(Math.max(one, other), Math.min(one, other), thicknessMm);
         }
 
         static Key of(Solid solid) {

@@ -54,10 +54,11 @@ public final class SheetNeeds {
      *
      * @param stockedMm by id of the foam, thicknesses of sheets that are stocked: a piece is laid out of the thickest of
      *     them that goes into it a whole number of times, else it is one piece of its own thickness
+     * @param sides how the sides of linings meet
      */
-    public static List<Need> of(Layout layout, Map<String, List<Double>> stockedMm) {
+    public static List<Need> of(Layout layout, Map<String, List<Double>> stockedMm, CutList.Sides sides) {
         Map<String, Need> needs = new LinkedHashMap<>();
-        for (CutList.Piece piece : CutList.of(layout).pieces()) {
+        for (CutList.Piece piece : CutList.of(layout, sides).pieces()) {
             Foam foam = layout.cushions().stream()
                     .filter(cushion -> cushion.layer() == piece.layer())
                     .map(LaidCushion::foam)

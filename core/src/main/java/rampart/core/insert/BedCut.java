@@ -170,6 +170,20 @@ public record BedCut(Cuboid block, double splitMm, List<Level> levels, List<TieS
         return of;
     }
 
+    /** Floors and walls of all openings of a half: what cloth or an interleaf has to cover, mm2. */
+    public double facedMm2(Half half) {
+        double walls = 0;
+        double floor = 0;
+        for (Level level : fromTheFace(half)) {
+            double round = Stream.concat(level.open().outlines().stream(), level.open().holes().stream())
+                    .mapToDouble(Outline::lengthMm)
+                    .sum();
+            walls += round * level.thicknessMm();
+            floor = Math.max(floor, level.open().areaMm2());
+        }
+        return walls + floor;
+    }
+
     /** Volume of foam that is cut away, mm3. */
     public double openMm3() {
         return levels.stream()

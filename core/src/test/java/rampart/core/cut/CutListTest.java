@@ -53,6 +53,38 @@ class CutListTest {
         assertThat(blocksUnderWraps).as("corner blocks round a wrap").isGreaterThan(5);
     }
 
+    /** Sides like a pinwheel fill the same ring: 2 t (L + W - 2 t) in plan, whatever each side's thickness. */
+    @Test
+    void aPinwheelFillsTheSameRing() {
+        Random random = new Random(9);
+        int walls = 0;
+        for (int i = 0; i < 200; i++) {
+            Evaluation evaluation = Evaluator.evaluate(Packs.random(random), StandardCatalogue.get());
+            CutList turned = CutList.of(evaluation.layout(), CutList.Sides.PINWHEEL);
+            CutList butted = CutList.of(evaluation.layout());
+            assertThat(volume(turned)).isCloseTo(volume(butted), within(1e-9 * volume(butted)));
+            walls += turned.pieces().equals(butted.pieces()) ? 0 : 1;
+        }
+        assertThat(walls).isGreaterThan(50);
+        Evaluation cube = Packs.evaluate(
+                Packs.item(300, 300, 200, 6, 80), Packs.falls(600), Packs.full("pe-28", 50), Packs.box("bc-48", 0));
+        // Four equal sides: 300 + 2 x 50 - 50 long, 200 high.
+        assertThat(CutList.of(cube.layout(), CutList.Sides.PINWHEEL).pieces())
+                .filteredOn(piece -> piece.count() == 4)
+                .singleElement()
+                .satisfies(piece -> {
+                    assertThat(piece.lengthMm()).isEqualTo(350);
+                    assertThat(piece.widthMm()).isEqualTo(200);
+                    assertThat(piece.thicknessMm()).isEqualTo(50);
+                });
+    }
+
+    private static double volume(CutList list) {
+        return list.pieces().stream()
+                .mapToDouble(p -> p.count() * p.lengthMm() * p.widthMm() * p.thicknessMm())
+                .sum();
+    }
+
     private static double wrapUnder(Pack pack, int layer) {
         return layer > 0 && pack.layers().get(layer - 1) instanceof Layer.Wrap wrap ? wrap.thicknessMm() : 0;
     }

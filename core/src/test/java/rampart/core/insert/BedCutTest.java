@@ -155,9 +155,8 @@ class BedCutTest {
         assertThat(shutOut(head, stem, 20)).isEmpty();
         // The stem from all round, and the wings of the head, to which the base does not come up.
         assertThat(shutOut(head, stem, -10))
-                .extracting(BedRemark::at)
-                .hasSize(2)
-                .contains(new PlanPoint(-100, 0));
+                .extracting(remark -> remark.says().key())
+                .containsExactly(Say.BED_SHUT_BOTTOM, Say.BED_SHUT_SIDE);
         assertThat(shutOut(head, stem, 45))
                 .extracting(remark -> remark.says().key())
                 .containsExactly(Say.BED_SHUT_TOP);
@@ -167,6 +166,15 @@ class BedCutTest {
         return remarks(new BedShape(SIZE, List.of(one, other), List.of(), splitMm, 0, List.of())).stream()
                 .filter(remark -> remark.says().key().name().startsWith("BED_SHUT"))
                 .toList();
+    }
+
+    /** Cloth over floor and walls of a plain pocket: a b + 2 (a + b) h. */
+    @Test
+    void theFacingOfAPocketIsItsFloorAndWalls() {
+        BedPart body = new BedPart("body", new Prism(rectangle(-100, -60, 100, 60), -40, 40), Nature.STRONG, 0);
+        BedCut cut = BedCut.of(laid(new BedShape(SIZE, List.of(body), List.of(), 10, 0, List.of())));
+        assertThat(cut.facedMm2(BedCut.Half.BASE)).isCloseTo(200 * 120 + 2 * (200 + 120) * 50, within(1.0));
+        assertThat(cut.facedMm2(BedCut.Half.LID)).isCloseTo(200 * 120 + 2 * (200 + 120) * 30, within(1.0));
     }
 
     /** Below a floor that no part passes the base is a tray on a tray: the upper is not cut through for what lies lower. */

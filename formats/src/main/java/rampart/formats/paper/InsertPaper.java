@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
@@ -19,6 +20,7 @@ import rampart.core.insert.CutLine;
 import rampart.core.insert.CutPiece;
 import rampart.core.insert.CutTool;
 import rampart.core.insert.TurnEdge;
+import rampart.core.insert.Wedge;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.words.Quantity;
@@ -56,6 +58,8 @@ final class InsertPaper {
         blocks.add(paper.positions());
         paper.glued().ifPresent(blocks::add);
         paper.hinged().ifPresent(blocks::add);
+        paper.wedges().ifPresent(blocks::add);
+        blocks.add(paper.facing());
         return blocks;
     }
 
@@ -242,5 +246,31 @@ final class InsertPaper {
                                 + " strip of cloth tape, so that it opens like a page and none is lost, and mark its front"
                                 + " edge. Fill and close the lowest first."))
                 : Optional.empty();
+    }
+
+    private Optional<Block> wedges() {
+        List<Wedge> wedges = Wedge.of(bed);
+        if (wedges.isEmpty()) {
+            return Optional.empty();
+        }
+        Wedge first = wedges.get(0);
+        String sides = wedges.stream()
+                .map(wedge -> wedge.face().word() + " " + mm(wedge.wideMm()) + " by " + mm(wedge.highMm()))
+                .collect(Collectors.joining(", "));
+        return Optional.of(
+                Block.Text.of(
+                        Weight.PLAIN,
+                        "Off-cuts to push in beside " + first.part() + ", which has " + mm(first.gapMm()) + " of play: "
+                                + mm(first.thickMm()) + " thick, " + sides
+                                + ". They are to hold by themselves while the box is turned over; a folded strip of the same foam will do."));
+    }
+
+    private Block facing() {
+        return Block.Text.of(
+                Weight.PLAIN,
+                "Cloth or an interleaf over all that the item touches: "
+                        + wording.amount(Quantity.cm2(levels.facedMm2(BedCut.Half.BASE) / 100)) + " for the base, "
+                        + wording.amount(Quantity.cm2(levels.facedMm2(BedCut.Half.LID) / 100))
+                        + " for the lid, and what is tucked in at the edges; only if the finish asks for it.");
     }
 }

@@ -3,18 +3,31 @@ package rampart.formats.view;
 import java.util.List;
 import java.util.Locale;
 import rampart.core.geometry.Outline;
+import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
 import rampart.core.insert.FoamInPlace;
 import rampart.core.insert.WayToMake;
+import rampart.core.insert.Wedge;
+import rampart.core.layout.LaidCushion;
 import rampart.formats.cutting.CutDrawing;
 
 /**
  * A bed as it is made: the ways beside each other, and one of them drawn piece by piece.
  *
  * @param steps of the knife, where it is cut from the solid
+ * @param faceBaseCm2 cloth or interleaf over all openings of the base
+ * @param faceLidCm2 the same of the lid
+ * @param wedges off-cuts to push in beside a part with play
  */
 public record InsertView(
-        List<WayView> ways, List<CutPieceView> pieces, List<KnifeStepView> steps, double glueCm2, FoamedView foamed) {
+        List<WayView> ways,
+        List<CutPieceView> pieces,
+        List<KnifeStepView> steps,
+        double glueCm2,
+        double faceBaseCm2,
+        double faceLidCm2,
+        List<WedgeView> wedges,
+        FoamedView foamed) {
     private static final double MM3_PER_LITRE = 1e6;
 
     /**
@@ -131,18 +144,43 @@ public record InsertView(
         }
     }
 
+    /** An off-cut beside a part that has play, as high and as wide as it stands, thicker than its gap. */
+    public record WedgeView(
+            String part, String face, double wideMm, double highMm, double gapMm, double thickMm, double pressesN) {
+        static WedgeView of(Wedge wedge) {
+            return new WedgeView(
+                    wedge.part(),
+                    wedge.face().word(),
+                    wedge.wideMm(),
+                    wedge.highMm(),
+                    wedge.gapMm(),
+                    wedge.thickMm(),
+                    wedge.pressesN());
+        }
+    }
+
+    /**
+     * Of a bed.
+     *
+     * @param glueMm2 of the way that is drawn
+     * @param litresEach what a can or shot rises to
+     */
     public static InsertView of(
+            LaidCushion bed,
+            BedCut cut,
             List<WayToMake> ways,
             List<CutDrawing> drawings,
             List<BlockCut.Step> steps,
             double glueMm2,
-            FoamInPlace foam,
             double litresEach) {
         return new InsertView(
                 ways.stream().map(WayView::of).toList(),
                 drawings.stream().map(CutPieceView::of).toList(),
                 steps.stream().map(KnifeStepView::of).toList(),
                 glueMm2 / 100,
-                FoamedView.of(foam, litresEach));
+                cut.facedMm2(BedCut.Half.BASE) / 100,
+                cut.facedMm2(BedCut.Half.LID) / 100,
+                Wedge.of(bed).stream().map(WedgeView::of).toList(),
+                FoamedView.of(FoamInPlace.of(cut), litresEach));
     }
 }

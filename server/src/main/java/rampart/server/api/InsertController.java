@@ -22,7 +22,6 @@ import org.springframework.web.bind.annotation.RestController;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
 import rampart.core.insert.CutTool;
-import rampart.core.insert.FoamInPlace;
 import rampart.core.insert.SheetStack;
 import rampart.core.insert.TurnEdge;
 import rampart.core.insert.WayToMake;
@@ -146,11 +145,12 @@ class InsertController {
         Made made = made(cut, asked);
         OptionalDouble price = prices.today().of(bed.foam().id());
         return InsertView.of(
+                bed,
+                cut,
                 WayToMake.all(cut, sheets(bed.foam()), price, asked.edge(), asked.tool()),
                 made.drawings(),
                 made.steps(),
                 made.glueMm2(),
-                FoamInPlace.of(cut),
                 asked.shotLitres() == null ? USUAL_SHOT_LITRES : asked.shotLitres());
     }
 

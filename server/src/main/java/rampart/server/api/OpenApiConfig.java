@@ -69,6 +69,7 @@ class OpenApiConfig {
             InsertView.class,
             InsertView.WayView.class,
             InsertView.FoamedView.class,
+            InsertView.WedgeView.class,
             BedBeginningView.class,
             LooseWellView.class,
             TieView.class,

@@ -11,10 +11,12 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.time.Duration;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.cut.CutList;
 import rampart.core.cut.SheetNeeds;
 import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
@@ -54,6 +56,7 @@ class SheetPlanController {
     /**
      * What sheets there are and how they are cut.
      *
+     * @param pinwheel each side of a lining ends against the next, instead of two between the other two
      * @param freely pieces lie anywhere, for a machine; otherwise every cut goes from edge to edge
      */
     record SheetsAsked(
@@ -81,8 +84,14 @@ class SheetPlanController {
 
             @Nullable Boolean freely,
 
+            @Nullable Boolean pinwheel,
+
             @Min(value = 1, message = "1 to 100 packs") @Max(value = 100, message = "1 to 100 packs") @Nullable
             Integer packs) {
+        CutList.Sides sides() {
+            return Boolean.TRUE.equals(pinwheel) ? CutList.Sides.PINWHEEL : CutList.Sides.BUTTED;
+        }
+
         StockSheet sheet() {
             return new StockSheet(
                     lengthMm == null ? USUAL_LENGTH_MM : lengthMm,
@@ -107,7 +116,7 @@ class SheetPlanController {
         PackFile read = PackFile.read(file);
         Layout layout = LayoutWalk.lay(read.pack().item(), read.pack().layers(), read.catalogue(catalogue));
         int packs = asked.packs() == null ? 1 : asked.packs();
-        List<SheetNeeds.Need> needs = SheetNeeds.of(layout, stores.onHand().sheetsMm());
+        List<SheetNeeds.Need> needs = SheetNeeds.of(layout, stores.onHand().sheetsMm(), asked.sides());
         return searches
                 .run(
                         request.getUserPrincipal().getName(),
@@ -124,9 +133,14 @@ class SheetPlanController {
     /** Until whoever asked leaves or the time is up; the best so far counts then. */
     private static List<SheetNeeds.Planned> planned(
             List<SheetNeeds.Need> needs, StockSheet sheet, int packs, Search search) {
-        long until = System.nanoTime() + LONGEST.toNanos();
+        long began = System.nanoTime();
+        BooleanSupplier stopped = () -> {
+            Duration gone = Duration.ofNanos(System.nanoTime() - began);
+            search.progress((int) gone.toMillis(), (int) LONGEST.toMillis(), 0);
+            return !search.goOn() || gone.compareTo(LONGEST) > 0;
+        };
         return needs.stream()
-                .map(need -> SheetNeeds.plan(need, sheet, packs, () -> !search.goOn() || System.nanoTime() - until > 0))
+                .map(need -> SheetNeeds.plan(need, sheet, packs, stopped))
                 .toList();
     }
 }
