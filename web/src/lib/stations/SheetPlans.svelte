@@ -18,6 +18,7 @@
   let trimMm = $state(0);
   let packs = $state(1);
   let how = $state<'edge' | 'free'>('edge');
+  let turned = $state<'turned' | 'grain'>('turned');
   let sides = $state<'butted' | 'pinwheel'>('butted');
   /** How much of the time that it may take is gone. */
   let gone = $state(0);
@@ -130,6 +131,15 @@
           { value: 'free' as const, text: 'freely, by a machine' }
         ]}
         onset={(v) => (how = v)}
+      />, pieces
+      <ChoiceField
+        label="Whether pieces may be turned"
+        value={turned}
+        options={[
+          { value: 'turned' as const, text: 'lying either way' },
+          { value: 'grain' as const, text: 'all along the grain of the sheet' }
+        ]}
+        onset={(v) => (turned = v)}
       />, the sides of a lining
       <ChoiceField
         label="How the sides of a lining meet"

@@ -38,15 +38,16 @@ public record TieSlot(int tie, List<PlanPoint> first, List<PlanPoint> second, Li
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
         for (BedPart part : bed.parts()) {
-            // What lies anywhere under the width of the band, not on its middle line alone.
-            for (double at : new double[] {tie.atMm() - half, tie.atMm(), tie.atMm() + half}) {
+            // Whatever would come nearer to the slot than foam has to stay, not what lies on the middle line alone.
+            double reach = half + part.gapMm() + BESIDE_MM;
+            for (double at : new double[] {tie.atMm() - reach, tie.atMm(), tie.atMm() + reach}) {
                 for (double crossed : crossings(part.prism().outline(), tie.axis(), at)) {
                     least = Math.min(least, crossed - part.gapMm());
                     most = Math.max(most, crossed + part.gapMm());
                 }
             }
             for (PlanPoint place : part.prism().outline()) {
-                if (Math.abs(across(place, tie.axis()) - tie.atMm()) <= half) {
+                if (Math.abs(across(place, tie.axis()) - tie.atMm()) <= reach) {
                     least = Math.min(least, along(place, tie.axis()) - part.gapMm());
                     most = Math.max(most, along(place, tie.axis()) + part.gapMm());
                 }

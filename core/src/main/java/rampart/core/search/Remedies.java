@@ -249,12 +249,33 @@ public final class Remedies {
         return new Pack(pack.item(), pack.journey(), layers);
     }
 
-    private static List<Remedy> best(List<Remedy> remedies) {
+    /** Bands are threaded and knotted in each pack: whatever does without them is told beside them. */
+    private boolean tiesMore(Remedy remedy) {
+        return ties(remedy.pack()) > ties(pack);
+    }
+
+    private static int ties(Pack pack) {
+        return pack.layers().stream()
+                .mapToInt(layer -> layer.match(
+                        wrap -> 0,
+                        cushion -> cushion.form()
+                                .match(
+                                        full -> 0,
+                                        pads -> 0,
+                                        corners -> 0,
+                                        bed -> bed.shape().ties().size()),
+                        box -> 0))
+                .sum();
+    }
+
+    private List<Remedy> best(List<Remedy> remedies) {
         boolean costed = remedies.stream().allMatch(remedy -> remedy.cost().isPresent());
         List<Remedy> kept = new ArrayList<>();
         for (Remedy one : remedies) {
             WallMetrics metrics = one.metrics(costed);
-            if (remedies.stream().noneMatch(other -> other.metrics(costed).dominates(metrics))) {
+            if (remedies.stream()
+                    .filter(other -> tiesMore(one) || !tiesMore(other))
+                    .noneMatch(other -> other.metrics(costed).dominates(metrics))) {
                 kept.add(one);
             }
         }

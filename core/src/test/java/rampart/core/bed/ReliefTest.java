@@ -28,6 +28,7 @@ import rampart.core.search.Remedy;
 import rampart.core.search.Stock;
 import rampart.core.search.Watcher;
 import rampart.core.verdict.Status;
+import rampart.core.words.Wording;
 
 /** Grooves of a bed: the area they leave, and that they are proposed where a light item lies too hard. */
 class ReliefTest {
@@ -127,11 +128,29 @@ class ReliefTest {
                                 change.what().match(thickness -> false, form -> true, foam -> false, board -> false)));
     }
 
-    /** What nothing holds down is held by a lid that presses it a little more. */
+    /** The same without them is tied down, and told so in a packer's words. */
+    @Test
+    void whatIsNotHeldIsTiedDown() {
+        Size size = new Size(200, 150, 100);
+        BedShape loose = new BedShape(size, snug(size).parts(), List.of(), 0, 0.1, List.of());
+        Pack pack = new Pack(
+                Item.plain("instrument", size, 12, Point.ORIGIN, Packs.bears(90)),
+                Packs.falls(300),
+                List.of(new Layer.Cushion("pe-28", new CushionForm.Bed(loose), mm(60)), Layer.Box.made("bc-48", 2)));
+        assertThat(Remedies.of(
+                        pack, StandardCatalogue.get(), Prices.NONE, Stock.NONE, Optional.of("bed.hold"), Watcher.NONE))
+                .extracting(remedy -> Wording.METRIC.say(remedy.title()))
+                .contains("Tie the item down with 2 bands, each pulled to 75 N at both ends");
+    }
+
+    /** What nothing holds down is held by a lid that presses it a little more, where grooves leave no place for a tie. */
     @Test
     void whatIsNotHeldIsMendedByALidThatPresses() {
         Size size = new Size(200, 150, 100);
-        BedShape loose = new BedShape(size, snug(size).parts(), List.of(), 0, 0.1, List.of());
+        List<BedWell> cross = List.of(
+                new BedWell("along", new Prism(rectangle(-100, -5, 100, 5), -70, -50)),
+                new BedWell("across", new Prism(rectangle(-5, -75, 5, 75), -70, -50)));
+        BedShape loose = new BedShape(size, snug(size).parts(), cross, 0, 0.1, List.of());
         Pack pack = new Pack(
                 Item.plain("instrument", size, 12, Point.ORIGIN, Packs.bears(90)),
                 Packs.falls(300),
@@ -151,5 +170,9 @@ class ReliefTest {
                                                 corners -> false,
                                                 bed -> bed.shape().holdDownMm() > 0.1),
                                 box -> false));
+    }
+
+    private static List<PlanPoint> rectangle(double x1, double y1, double x2, double y2) {
+        return List.of(new PlanPoint(x1, y1), new PlanPoint(x2, y1), new PlanPoint(x2, y2), new PlanPoint(x1, y2));
     }
 }

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.layout.LaidCushion;
@@ -117,18 +120,52 @@ class TyingTest {
                                         laid.foam().squeezeKpa(),
                                         laid.thicknessMm().top()))
                         .isGreaterThanOrEqualTo(1.33 * 2 * massKg * Units.STANDARD_GRAVITY);
-                for (TieSlot slot : TieSlot.of(tied.get())) {
-                    for (BedPart part : bed.parts()) {
-                        for (PlanPoint corner : slot.first()) {
-                            assertThat(part.prism().holds(corner)).isFalse();
-                        }
-                        for (PlanPoint corner : slot.second()) {
-                            assertThat(part.prism().holds(corner)).isFalse();
-                        }
-                    }
-                }
+                slotsKeepOff(tied.get());
             }
         }
         assertThat(proposed).isGreaterThan(10);
+    }
+
+    /** A geometry library measures from each slot to each part: its clearance and 5 mm of foam stay between. */
+    private static void slotsKeepOff(BedShape bed) {
+        for (TieSlot slot : TieSlot.of(bed)) {
+            for (BedPart part : bed.parts()) {
+                for (List<PlanPoint> outline : List.of(slot.first(), slot.second())) {
+                    assertThat(polygon(outline).distance(polygon(part.prism().outline())))
+                            .isGreaterThan(part.gapMm() + 5 - 1e-6);
+                }
+            }
+        }
+    }
+
+    private static Polygon polygon(List<PlanPoint> outline) {
+        Coordinate[] ring = new Coordinate[outline.size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            PlanPoint place = outline.get(i % outline.size());
+            ring[i] = new Coordinate(place.xMm(), place.yMm());
+        }
+        return new GeometryFactory().createPolygon(ring);
+    }
+
+    /** Ties anywhere over a bed, sensible or not: those with something under them go down through foam. */
+    @Test
+    void slotsOfAnyTieLieInFoam() {
+        Random random = new Random(55);
+        int slots = 0;
+        for (int i = 0; i < 80; i++) {
+            Pack pack = Packs.bedded(random);
+            BedShape bed = LayoutWalk.layUndrawn(pack.item(), pack.layers(), StandardCatalogue.get())
+                    .bed()
+                    .orElseThrow()
+                    .bed()
+                    .orElseThrow();
+            Axis axis = random.nextBoolean() ? Axis.X : Axis.Y;
+            double across = bed.size().along(axis == Axis.X ? Axis.Y : Axis.X);
+            BedShape tied =
+                    bed.tied(List.of(new Tie(axis, (random.nextDouble() - 0.5) * across, 10 + random.nextInt(30), 20)));
+            slotsKeepOff(tied);
+            slots += TieSlot.of(tied).size();
+        }
+        assertThat(slots).isGreaterThan(50);
     }
 }

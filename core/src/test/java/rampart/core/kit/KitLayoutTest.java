@@ -11,6 +11,15 @@ import org.junit.jupiter.api.Test;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.Web;
+import rampart.core.insert.BedCut;
+import rampart.core.item.Item;
+import rampart.core.layout.CushionForm;
+import rampart.core.layout.Layer;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Pack;
+import rampart.core.pack.Packs;
+import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 
 /** Kits of random things: nothing overlaps, a web stands between any two, what is heavy lies in the middle. */
@@ -152,6 +161,45 @@ class KitLayoutTest {
         }
         assertThatThrownBy(() -> KitLayout.of(List.of(piece("a", 50, 50, 50, 1, 2)), 3))
                 .hasMessageContaining("number of layers is 3.0; it must be from 1.0 to 2.0");
+    }
+
+    /** What is cut out of all trays is what lies in them and the room for fingers, by plain volumes. */
+    @Test
+    void whatIsCutOutOfTraysIsWhatLiesInThem() {
+        Random random = new Random(14);
+        for (int i = 0; i < 20; i++) {
+            List<KitPiece> pieces = new ArrayList<>();
+            for (int k = 2 + random.nextInt(3); k > 0; k--) {
+                // Too small for a finger scoop: the pockets alone.
+                pieces.add(piece(
+                        "thing " + k,
+                        10 + random.nextInt(15),
+                        10 + random.nextInt(15),
+                        10 + random.nextInt(60),
+                        0.1 + random.nextDouble(),
+                        1 + random.nextInt(4)));
+            }
+            int layers = 1 + random.nextInt(2);
+            KitLayout kit = KitLayout.of(pieces, layers);
+            Pack pack = new Pack(
+                    Item.plain("kit", kit.size(), kit.massKg(), kit.centre(), Packs.bears(80)),
+                    Packs.falls(600),
+                    List.of(
+                            new Layer.Cushion("pe-28", new CushionForm.Bed(bed(kit)), SixSided.all(40)),
+                            Layer.Box.made("c-32", 2)));
+            BedCut cut = BedCut.of(LayoutWalk.layUndrawn(pack.item(), pack.layers(), StandardCatalogue.get())
+                    .bed()
+                    .orElseThrow());
+            assertThat(cut.traysMm()).hasSize(layers - 1);
+            // In each layer a pocket is open from its thing up to the layer's face, where all are level.
+            double volume = pieces.stream()
+                    .mapToDouble(one -> one.count()
+                            * one.size().lengthMm()
+                            * one.size().widthMm()
+                            * one.size().heightMm())
+                    .sum();
+            assertThat(cut.openMm3()).isCloseTo(volume, within(1e-6 * volume));
+        }
     }
 
     @Test

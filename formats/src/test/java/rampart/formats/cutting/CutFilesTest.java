@@ -67,7 +67,11 @@ class CutFilesTest {
     }
 
     static List<CutDrawing> bed() throws IOException {
-        Pack pack = PackFile.read(Files.readAllBytes(Path.of("../demo/packs/70-survey-sledge.json")))
+        return bed("70-survey-sledge");
+    }
+
+    private static List<CutDrawing> bed(String demo) throws IOException {
+        Pack pack = PackFile.read(Files.readAllBytes(Path.of("../demo/packs/" + demo + ".json")))
                 .pack();
         BedCut cut = BedCut.of(LayoutWalk.lay(pack.item(), pack.layers(), StandardCatalogue.get())
                 .bed()
@@ -80,9 +84,17 @@ class CutFilesTest {
 
     private record Read(String layer, Region region) {}
 
+    /** A bed with a tie: its slots are cut, where the band runs is marked and not cut. */
+    private static List<CutDrawing> tied() throws IOException {
+        List<CutDrawing> drawings = bed("80-sextant");
+        assertThat(drawings.get(0).layers()).extracting(CutDrawing.Layer::work).contains(CutLine.Work.MARK);
+        return drawings;
+    }
+
     @Test
     void anIndependentReaderFindsTheSameCurvesInDxf() throws IOException {
         List<CutDrawing> drawings = new ArrayList<>(bed());
+        drawings.addAll(tied());
         drawings.add(shapes());
         drawings.add(FitCoupon.drawing());
         for (CutDrawing drawing : drawings) {
@@ -110,6 +122,7 @@ class CutFilesTest {
     @Test
     void ourReadersFindTheSameCurvesInBoth() throws IOException {
         List<CutDrawing> drawings = new ArrayList<>(bed());
+        drawings.addAll(tied());
         drawings.add(shapes());
         for (CutDrawing drawing : drawings) {
             for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {

@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.Normalizer;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -19,12 +20,25 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rampart.core.bed.BedPart;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.Nature;
+import rampart.core.bed.Prism;
+import rampart.core.bed.Tie;
 import rampart.core.evaluation.Evaluator;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.kit.KitLayout;
+import rampart.core.kit.KitPiece;
 import rampart.core.material.StandardCatalogue;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Size;
 import rampart.core.words.Wording;
 import rampart.formats.compare.Verdicts;
+import rampart.formats.json.Json;
+import rampart.formats.pack.LayerWriter;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.ReportView;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The PDF read back by Poppler's programs, which share no code with the library that writes it. */
 class PackPaperTest {
@@ -296,5 +310,54 @@ class PackPaperTest {
                 .contains("tie 20 mm wide pulled to 12 N");
         assertThat(text(written(demo("10-hygrometer"), Wording.METRIC, Paper.a4)))
                 .doesNotContain("The insert");
+    }
+
+    private static PackFile withBed(BedShape shape, double massKg) throws IOException {
+        ObjectNode pack =
+                (ObjectNode) Json.MAPPER.readTree(Files.readAllBytes(Path.of("../demo/packs/70-survey-sledge.json")));
+        ObjectNode item = (ObjectNode) pack.path("item");
+        item.set(
+                "sizeMm",
+                Json.MAPPER.valueToTree(Map.of(
+                        "length", shape.size().lengthMm(),
+                        "width", shape.size().widthMm(),
+                        "height", shape.size().heightMm())));
+        item.put("massKg", massKg);
+        ((ObjectNode) pack.at("/layers/1")).set("bed", Json.MAPPER.valueToTree(LayerWriter.bed(shape)));
+        return PackFile.read(Json.MAPPER.writeValueAsBytes(pack));
+    }
+
+    /** Trays are hinged and not glued, ties have the places of their slots, play is filled with off-cuts. */
+    @Test
+    void traysSlotsAndOffCutsStandOnThePage() throws IOException {
+        KitLayout kit = KitLayout.of(
+                List.of(
+                        new KitPiece("lamp", new Size(80, 60, 70), 0.6, 4),
+                        new KitPiece("ring", new Size(80, 60, 20), 0.1, 4)),
+                2);
+        String trays = text(written(
+                withBed(new BedShape(kit.size(), kit.parts(), kit.wells(), kit.splitMm(), 0, List.of()), 2.8),
+                Wording.METRIC,
+                Paper.a4));
+        assertThat(trays)
+                .contains("The base is 2 trays, one on the other, not glued")
+                .contains("base, piece 2 of 2")
+                .doesNotContain("Glue the pieces");
+        List<PlanPoint> outline = List.of(
+                new PlanPoint(-100, -60), new PlanPoint(100, -60), new PlanPoint(100, 60), new PlanPoint(-100, 60));
+        BedShape tied = new BedShape(
+                new Size(200, 120, 80),
+                List.of(new BedPart("body", new Prism(outline, -40, 40), Nature.STRONG, 2)),
+                List.of(),
+                0,
+                0,
+                List.of(new Tie(Axis.Y, -50, 20, 15)));
+        // The block begins 80.5 mm left and in front of the item; the slot at -62 and, with 2 mm of play, at -71.
+        assertThat(text(written(withBed(tied, 2), Wording.METRIC, Paper.a4)))
+                .contains("tie 20 mm wide pulled to 15 N")
+                .containsPattern("slots in bed and box")
+                .containsPattern("24 mm by 4 mm")
+                .contains("Off-cuts to push in beside body, which has 2 mm of play: 2.5 mm thick")
+                .contains("Cloth or an interleaf over all that the item touches");
     }
 }

@@ -287,6 +287,56 @@ class InsertApiTest {
                 .isEqualTo(400);
     }
 
+    /** Eight things in two trays: each tray is a piece of its own, cut for its own alone; more layers than things are refused. */
+    @Test
+    void aKitInLayersIsCutAsTrays() {
+        String thing =
+                "{\"name\": \"%s\", \"lengthMm\": 80, \"widthMm\": 60, \"heightMm\": %s, \"massKg\": %s, \"count\": 4}";
+        String pieces = "{\"pieces\": [" + thing.formatted("lamp", "70", "0.6") + ","
+                + thing.formatted("ring", "20", "0.1") + "], \"layers\": %s}";
+        JsonNode kit = http.post("api/kits", pieces.formatted("2")).json();
+        assertThat(kit.path("layers")).hasSize(2);
+        assertThat(kit.at("/layers/0/0").asString()).startsWith("lamp");
+        assertThat(kit.at("/takingOut/0").asString()).isEqualTo("ring");
+        ObjectNode pack = (ObjectNode) Http.MAPPER.readTree(Http.demoPack(SLEDGE));
+        ((ObjectNode) pack.path("item")).set("sizeMm", kit.path("sizeMm"));
+        ((ObjectNode) pack.path("layers").get(1)).set("bed", kit.path("bed"));
+        JsonNode bed = http.post("api/beds", pack.toString()).json();
+        assertThat(bed.path("traysMm")).hasSize(1);
+        JsonNode making = http.post("api/beds/making", pack.toString()).json();
+        assertThat(making.at("/pieces/0/title").asString()).contains("base");
+        assertThat(making.path("pieces")).hasSize(3);
+        assertThat(making.path("glueCm2").asDouble()).isZero();
+        assertThat(making.path("faceBaseCm2").asDouble())
+                .isCloseTo(8 * 48 + 4 * (2.8 * 7 * 10 + 2.8 * 2 * 10), org.assertj.core.api.Assertions.within(200.0));
+        for (String bad : List.of("0", "5", "-1", "null", "1.5", "\"two\"")) {
+            int status = http.post("api/kits", pieces.formatted(bad)).status();
+            assertThat(status).as(bad).isEqualTo(bad.equals("null") ? 200 : 400);
+        }
+    }
+
+    /** Sides like a pinwheel need the same foam as butted ones, in other pieces. */
+    @Test
+    void theSidesOfALiningMeetEitherWay() {
+        String pack = Http.demoPack("10-hygrometer");
+        JsonNode butted = http.post("api/sheet-plans", pack).json();
+        JsonNode turned = http.post("api/sheet-plans?pinwheel=true", pack).json();
+        assertThat(areaMm2(turned)).isCloseTo(areaMm2(butted), org.assertj.core.api.Assertions.within(1e-6));
+        assertThat(turned).isNotEqualTo(butted);
+    }
+
+    private static double areaMm2(JsonNode plans) {
+        double sum = 0;
+        for (JsonNode plan : plans) {
+            for (JsonNode part : plan.path("parts")) {
+                sum += part.path("count").asInt()
+                        * part.path("lengthMm").asDouble()
+                        * part.path("widthMm").asDouble();
+            }
+        }
+        return sum;
+    }
+
     @Test
     void bedsToBeginWithAndTheCutterThatIsNotThere() {
         JsonNode beginnings =

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 import rampart.server.demo.DemoAccounts.DemoAccount;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
@@ -226,5 +227,72 @@ class InsertTest {
         // Undone in one step, as everywhere.
         keys.chord("z", Keys.CONTROL);
         browser.until(() -> bed().path("wells").isEmpty());
+    }
+
+    /** Tied down at a press, the slots are drawn and the piece to cut has them; a loose thing finds its well. */
+    @Test
+    void tiedDownWithALooseThingBesideIt() {
+        browser.button("Cut a bed for it").click();
+        browser.see("circle.place");
+        browser.button("Tie it down for me").click();
+        browser.until(() -> !bed().path("ties").isEmpty());
+        int ties = bed().path("ties").size();
+        browser.until(
+                () -> browser.driver().findElements(By.cssSelector("path.slot")).size() == 2 * ties);
+        assertThat(browser.text("main")).doesNotContain("its slot would leave the block");
+        browser.button("A loose thing").click();
+        browser.type("[aria-label^='The loose thing, length']", "30");
+        browser.type("[aria-label^='The loose thing, width']", "12");
+        browser.button("Put it where the foam is thickest").click();
+        browser.until(() -> bed().path("wells").size() == 1);
+        assertThat(bed().at("/wells/0/name").asString()).isEqualTo("loose part");
+        browser.type("[aria-label^='The loose thing, width']", "400");
+        browser.button("Put it where the foam is thickest").click();
+        browser.until(() -> browser.text("main").contains("No place has 15 mm of foam all round it"));
+        assertThat(bed().path("wells")).hasSize(1);
+    }
+
+    /** Several things in two layers become one bed of trays, in one step that is undone as one. */
+    @Test
+    void aKitInTwoLayers() {
+        browser.button("several things in it").click();
+        browser.see(".kit svg path");
+        browser.button("Another thing").click();
+        browser.type("[aria-label='Thing 2, how many']", "3");
+        browser.type("[aria-label='Layers of the kit']", "2");
+        browser.until(() ->
+                browser.driver().findElements(By.cssSelector(".trays svg")).size() == 2);
+        assertThat(browser.text(".kit")).contains("hinged along the back");
+        browser.button("Take it as the item and its bed").click();
+        browser.until(() -> bed().path("parts").size() == 4);
+        browser.until(() -> browser.text("main").contains("The base is 2 trays"));
+        browser.see("button[title=Undo]").click();
+        browser.until(() -> bed().isMissingNode());
+    }
+
+    /** What is dragged moves at once, and the cut follows before it is let go; all of it is one step to undo. */
+    @Test
+    void theCutFollowsWhatIsDragged() {
+        browser.button("Cut a bed for it").click();
+        browser.see("circle.place");
+        browser.button("Another well").click();
+        browser.until(() -> bed().path("wells").size() == 1);
+        String before = browser.see("path.deep").getDomAttribute("d");
+        WebElement place =
+                browser.driver().findElements(By.cssSelector("circle.place")).get(2);
+        double was = Double.parseDouble(place.getDomAttribute("cx"));
+        Actions hand = new Actions(browser.driver());
+        hand.clickAndHold(place).moveByOffset(20, 10).perform();
+        browser.until(() -> Double.parseDouble(browser.driver()
+                        .findElements(By.cssSelector("circle.place"))
+                        .get(2)
+                        .getDomAttribute("cx"))
+                > was + 10);
+        browser.until(() -> browser.driver().findElements(By.cssSelector("path.deep")).stream()
+                .noneMatch(path -> path.getDomAttribute("d").equals(before)));
+        new Actions(browser.driver()).release().perform();
+        browser.until(() -> bed().at("/wells/0/outlineMm/2/0").asDouble() > 20.5);
+        browser.see("button[title=Undo]").click();
+        browser.until(() -> bed().at("/wells/0/outlineMm/2/0").asDouble() == 20);
     }
 }
