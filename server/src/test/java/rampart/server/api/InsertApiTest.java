@@ -318,7 +318,7 @@ class InsertApiTest {
     /** Sides like a pinwheel need the same foam as butted ones, in other pieces. */
     @Test
     void theSidesOfALiningMeetEitherWay() {
-        String pack = Http.demoPack("10-hygrometer");
+        String pack = Http.demoPack("80-sextant");
         JsonNode butted = http.post("api/sheet-plans", pack).json();
         JsonNode turned = http.post("api/sheet-plans?pinwheel=true", pack).json();
         assertThat(areaMm2(turned)).isCloseTo(areaMm2(butted), org.assertj.core.api.Assertions.within(1e-6));

@@ -275,24 +275,24 @@ class InsertTest {
     void theCutFollowsWhatIsDragged() {
         browser.button("Cut a bed for it").click();
         browser.see("circle.place");
-        browser.button("Another well").click();
-        browser.until(() -> bed().path("wells").size() == 1);
+        browser.until(() -> !bed().isMissingNode());
+        double corner = bed().at("/parts/0/outlineMm/2/0").asDouble();
         String before = browser.see("path.deep").getDomAttribute("d");
         WebElement place =
                 browser.driver().findElements(By.cssSelector("circle.place")).get(2);
         double was = Double.parseDouble(place.getDomAttribute("cx"));
         Actions hand = new Actions(browser.driver());
-        hand.clickAndHold(place).moveByOffset(20, 10).perform();
+        hand.clickAndHold(place).moveByOffset(-20, 20).perform();
         browser.until(() -> Double.parseDouble(browser.driver()
                         .findElements(By.cssSelector("circle.place"))
                         .get(2)
                         .getDomAttribute("cx"))
-                > was + 10);
+                < was - 10);
         browser.until(() -> browser.driver().findElements(By.cssSelector("path.deep")).stream()
                 .noneMatch(path -> path.getDomAttribute("d").equals(before)));
         new Actions(browser.driver()).release().perform();
-        browser.until(() -> bed().at("/wells/0/outlineMm/2/0").asDouble() > 20.5);
+        browser.until(() -> bed().at("/parts/0/outlineMm/2/0").asDouble() < corner - 1);
         browser.see("button[title=Undo]").click();
-        browser.until(() -> bed().at("/wells/0/outlineMm/2/0").asDouble() == 20);
+        browser.until(() -> bed().at("/parts/0/outlineMm/2/0").asDouble() == corner);
     }
 }
