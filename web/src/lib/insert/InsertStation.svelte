@@ -260,12 +260,16 @@
 <style>
   .station {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.75rem;
   }
   .drawings {
     display: grid;
     grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
     gap: 1rem;
+  }
+  .drawings > * {
+    min-width: 0;
   }
   @media (width < 56rem) {
     .drawings {

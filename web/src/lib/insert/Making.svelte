@@ -68,50 +68,53 @@
 </script>
 
 {#if making}
-  <section aria-labelledby="making-title" class="grid gap-2">
+  <section aria-labelledby="making-title" class="making">
     <h2 id="making-title" class="font-semibold">How to make it</h2>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">way</th>
-          <th scope="col" class="number">sheets</th>
-          <th scope="col" class="number">pieces</th>
-          <th scope="col" class="number">cuts</th>
-          <th scope="col" class="number">minutes</th>
-          <th scope="col" class="number">foam</th>
-          <th scope="col" class="number">cut away</th>
-          <th scope="col">fit</th>
-          {#if making.ways.some((w) => w.cost !== null)}<th scope="col" class="number">foam costs</th>{/if}
-          <th><span class="sr-only">draw it</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        {#each making.ways as way, i (i)}
-          <tr class:chosen={isChosen(way)}>
-            <td>{KINDS[way.kind]}</td>
-            <td class="number">{way.sheetMm === null ? '' : length(way.sheetMm)}</td>
-            <td class="number">{way.pieces}</td>
-            <td class="number">{way.cuts}</td>
-            <td class="number">{Math.round(way.minutes)}</td>
-            <td class="number">{way.foamLitres.toFixed(0)} l</td>
-            <td class="number">{Math.round(way.wastePercent)} %</td>
-            <td>{fit(way)}</td>
-            {#if way.cost !== null}<td class="number">{way.cost.toFixed(2)}</td>{/if}
-            <td>
-              {#if way.kind !== 'pick_out'}
-                <button
-                  type="button"
-                  class="btn btn-xs"
-                  aria-pressed={isChosen(way)}
-                  aria-label="Draw it {KINDS[way.kind]} {way.sheetMm === null ? '' : length(way.sheetMm)}"
-                  onclick={() => (sheetMm = way.sheetMm)}>Draw it</button
-                >
-              {/if}
-            </td>
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <div class="scrolls" role="region" aria-label="Ways to make it" tabindex="0">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">way</th>
+            <th scope="col" class="number">sheets</th>
+            <th scope="col" class="number">pieces</th>
+            <th scope="col" class="number">cuts</th>
+            <th scope="col" class="number">minutes</th>
+            <th scope="col" class="number">foam</th>
+            <th scope="col" class="number">cut away</th>
+            <th scope="col">fit</th>
+            {#if making.ways.some((w) => w.cost !== null)}<th scope="col" class="number">foam costs</th>{/if}
+            <th><span class="sr-only">draw it</span></th>
           </tr>
-        {/each}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {#each making.ways as way, i (i)}
+            <tr class:chosen={isChosen(way)}>
+              <td>{KINDS[way.kind]}</td>
+              <td class="number">{way.sheetMm === null ? '' : length(way.sheetMm)}</td>
+              <td class="number">{way.pieces}</td>
+              <td class="number">{way.cuts}</td>
+              <td class="number">{Math.round(way.minutes)}</td>
+              <td class="number">{way.foamLitres.toFixed(0)} l</td>
+              <td class="number">{Math.round(way.wastePercent)} %</td>
+              <td>{fit(way)}</td>
+              {#if way.cost !== null}<td class="number">{way.cost.toFixed(2)}</td>{/if}
+              <td>
+                {#if way.kind !== 'pick_out'}
+                  <button
+                    type="button"
+                    class="btn btn-xs"
+                    aria-pressed={isChosen(way)}
+                    aria-label="Draw it {KINDS[way.kind]} {way.sheetMm === null ? '' : length(way.sheetMm)}"
+                    onclick={() => (sheetMm = way.sheetMm)}>Draw it</button
+                  >
+                {/if}
+              </td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
     <p class="quiet text-xs">Minutes by hand are assumed; foam is the block or the sheets it is cut from.</p>
     <details>
       <summary>Foamed in place instead</summary>
@@ -213,6 +216,11 @@
 {/if}
 
 <style>
+  .making {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.5rem;
+  }
   ol {
     padding-left: 1.25rem;
     list-style: decimal;

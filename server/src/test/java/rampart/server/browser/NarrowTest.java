@@ -82,6 +82,41 @@ class NarrowTest {
         Http.signedIn().delete("api/packs/" + id);
     }
 
+    /** A bed with all that can be opened beside it. */
+    @ParameterizedTest
+    @CsvSource({"390, 844", "640, 400"})
+    void theInsert(int width, int height) {
+        String id = Http.signedIn()
+                .post("api/packs", Http.demoPack("80-sextant"))
+                .json()
+                .path("id")
+                .asString();
+        browser.size(width, height);
+        browser.signIn(RunningRampart.keeper().name(), RunningRampart.keeper().password());
+        browser.open("packs/" + id + "?at=insert");
+        browser.see("#making-title");
+        fits("insert");
+        for (String panel : List.of(
+                "measurements",
+                "a photograph",
+                "a drawing file",
+                "several things in it",
+                "A loose thing",
+                "telescope")) {
+            browser.button(panel).click();
+            fits("insert, " + panel);
+        }
+        browser.button("Another thing").click();
+        browser.see(".trays path");
+        fits("insert, a kit of two");
+        browser.open("packs/" + id + "?at=cushion");
+        browser.button("Sheets it is cut from").click();
+        browser.see(".sheets svg");
+        fits("sheets");
+        assertThat(browser.console()).isEmpty();
+        Http.signedIn().delete("api/packs/" + id);
+    }
+
     @Test
     void withMotionReducedNothingMoves() {
         browser.driver()
