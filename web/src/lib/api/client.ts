@@ -20,6 +20,7 @@ export type BedCut = Schemas['BedView'];
 export type Making = Schemas['InsertView'];
 export type Way = Schemas['WayView'];
 export type CutPiece = Schemas['CutPieceView'];
+export type PickedSheet = Schemas['PickedSheetView'];
 export type ReadOutlines = Schemas['OutlinesView'];
 export type BroughtOutline = Schemas['OutlineView'];
 export type BedBeginning = Schemas['BedBeginningView'];

@@ -1881,6 +1881,7 @@ export interface components {
             foamed: components["schemas"]["FoamedView"];
             /** Format: double */
             glueCm2: number;
+            picked: components["schemas"]["PickedSheetView"][];
             pieces: components["schemas"]["CutPieceView"][];
             steps: components["schemas"]["KnifeStepView"][];
             ways: components["schemas"]["WayView"][];
@@ -2581,6 +2582,18 @@ export interface components {
             /** Format: int32 */
             width: number;
         };
+        PickedSheetView: {
+            /** Format: int32 */
+            across: number;
+            /** Format: int32 */
+            along: number;
+            half: string;
+            /** Format: double */
+            looseMm: number;
+            /** Format: int32 */
+            number: number;
+            runs: number[][];
+        };
         PictureView: {
             address: string;
             caption: string;
@@ -3223,6 +3236,7 @@ export interface operations {
         parameters: {
             query?: {
                 sheetMm?: number | null;
+                pickOut?: boolean | null;
                 turn?: "side" | "front" | null;
                 kerfMm?: number | null;
                 radiusMm?: number | null;
@@ -4151,6 +4165,7 @@ export interface operations {
         parameters: {
             query?: {
                 sheetMm?: number | null;
+                pickOut?: boolean | null;
                 turn?: "side" | "front" | null;
                 kerfMm?: number | null;
                 radiusMm?: number | null;

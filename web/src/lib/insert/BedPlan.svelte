@@ -4,7 +4,19 @@
 <script lang="ts">
   import type { BedCut } from '../api/client';
   import { length } from '../units';
-  import { type Bed, middle, pathOf, type Place, type Pocket, places, pocketOf, tenth } from './bed';
+  import {
+    type Bed,
+    middle,
+    pathOf,
+    type Place,
+    type Pocket,
+    places,
+    pocketOf,
+    tenth,
+    withoutPlace,
+    withPlaceAfter,
+    withPlaceAt
+  } from './bed';
   import { type SectionLine, shifted } from './section';
 
   let {
@@ -81,13 +93,25 @@
     }
   }
 
+  /** The place under the pointer, to a whole mm. */
+  function under(event: MouseEvent): Place {
+    const box = (event.currentTarget as Element).closest('svg')!.getBoundingClientRect();
+    return [
+      Math.round((event.clientX - box.left - originX) / scale),
+      Math.round((originY - event.clientY + box.top) / scale)
+    ];
+  }
+
+  /** A place more on the edge that is pressed twice. */
+  function another(event: MouseEvent, list: Pocket['list'], index: number) {
+    if (!readOnly && isChosen(list, index) && outline.length < MOST_HANDLES) {
+      onmove(withPlaceAt(outline, under(event)));
+    }
+  }
+
   function drag(event: PointerEvent) {
     if (dragged) {
-      const box = (event.currentTarget as Element).closest('svg')!.getBoundingClientRect();
-      const to: Place = [
-        tenth(Math.round((event.clientX - box.left - originX) / scale)),
-        tenth(Math.round((originY - event.clientY + box.top) / scale))
-      ];
+      const to = under(event);
       dragged = { index: dragged.index, outline: dragged.outline.with(dragged.index, to) };
       if (following === undefined) {
         follow();
@@ -122,13 +146,22 @@
     ArrowDown: [0, -1]
   };
 
-  function keyed(event: KeyboardEvent, index: number) {
+  function keyed(event: KeyboardEvent, i: number) {
     const step = STEPS[event.key];
-    if (step && !readOnly) {
+    if (readOnly) {
+      return;
+    }
+    if (event.key === 'Insert' || event.key === '+') {
+      event.preventDefault();
+      onmove(withPlaceAfter(outline, i));
+    } else if (event.key === 'Delete') {
+      event.preventDefault();
+      onmove(withoutPlace(outline, i));
+    } else if (step) {
       event.preventDefault();
       const by = event.shiftKey ? 10 : 1;
-      const [px, py] = outline[index]!;
-      onmove(outline.with(index, [tenth(px + step[0] * by), tenth(py + step[1] * by)]));
+      const [px, py] = outline[i]!;
+      onmove(outline.with(i, [tenth(px + step[0] * by), tenth(py + step[1] * by)]));
     }
   }
 
@@ -192,6 +225,7 @@
         d={pathOf(shown('wells', i, places(well)), x, y)}
         role="presentation"
         onclick={() => onchoose({ list: 'wells', index: i })}
+        ondblclick={(e) => another(e, 'wells', i)}
       />
     {/each}
     {#each bed.parts as part, i (i)}
@@ -201,12 +235,13 @@
         d={pathOf(shown('parts', i, places(part)), x, y)}
         role="presentation"
         onclick={() => onchoose({ list: 'parts', index: i })}
+        ondblclick={(e) => another(e, 'parts', i)}
       />
     {/each}
     <path
       class="balance"
       d="M{x(balance[0]) - 6} {y(balance[1])}h12M{x(balance[0])} {y(balance[1]) - 6}v12"
-      aria-label="Balance of the item"
+      aria-hidden="true"
     />
     {#each bed.parts as part, i (i)}
       {@const [mx, my] = middle(places(part))}
@@ -264,6 +299,7 @@
           onpointerdown={(e) => grab(e, i)}
           onpointermove={drag}
           onpointerup={drop}
+          ondblclick={() => !readOnly && onmove(withoutPlace(outline, i))}
           onkeydown={(e) => keyed(e, i)}
         />
       {/each}

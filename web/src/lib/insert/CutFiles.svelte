@@ -11,7 +11,7 @@
     foam,
     asked,
     pieces
-  }: { bench: Bench; foam: string; asked: Record<string, string | number>; pieces: CutPiece[] } = $props();
+  }: { bench: Bench; foam: string; asked: Record<string, string | number | boolean>; pieces: CutPiece[] } = $props();
 
   type Cutter = 'knife' | 'router' | 'laser' | 'hot_wire';
   let cutter = $state<Cutter>('knife');

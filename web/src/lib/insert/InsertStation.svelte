@@ -133,6 +133,12 @@
             onchoose={(p) => (chosen = p)}
             onmove={outline}
           />
+          {#if !bench.readOnly}
+            <p class="quiet text-xs">
+              Drag a corner, or move it by arrow keys. Pressed twice, an edge has another corner and a corner goes; by
+              keys Insert and Delete.
+            </p>
+          {/if}
         {/if}
       </div>
       <div class="beside">

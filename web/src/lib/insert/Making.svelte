@@ -8,6 +8,7 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import { length } from '../units';
   import CutFiles from './CutFiles.svelte';
+  import PickedSheet from './PickedSheet.svelte';
   import PieceDrawing from './PieceDrawing.svelte';
 
   let { bench, foam }: { bench: Bench; foam: string } = $props();
@@ -23,7 +24,8 @@
   /** The ways are compared once a hand rests, not at every place that a dragged point passes. */
   const SETTLES_MS = 250;
 
-  let asked = $derived({ ...(sheetMm === null ? {} : { sheetMm }), turn, kerfMm, radiusMm, shotLitres });
+  let pickOut = $state(false);
+  let asked = $derived({ pickOut, ...(sheetMm === null ? {} : { sheetMm }), turn, kerfMm, radiusMm, shotLitres });
 
   $effect(() => {
     const query = asked;
@@ -52,7 +54,7 @@
   };
 
   function isChosen(way: Way) {
-    return way.kind !== 'pick_out' && way.sheetMm === sheetMm;
+    return (way.kind === 'pick_out') === pickOut && way.sheetMm === sheetMm;
   }
 
   function fit(way: Way): string {
@@ -100,15 +102,16 @@
               <td>{fit(way)}</td>
               {#if way.cost !== null}<td class="number">{way.cost.toFixed(2)}</td>{/if}
               <td>
-                {#if way.kind !== 'pick_out'}
-                  <button
-                    type="button"
-                    class="btn btn-xs"
-                    aria-pressed={isChosen(way)}
-                    aria-label="Draw it {KINDS[way.kind]} {way.sheetMm === null ? '' : length(way.sheetMm)}"
-                    onclick={() => (sheetMm = way.sheetMm)}>Draw it</button
-                  >
-                {/if}
+                <button
+                  type="button"
+                  class="btn btn-xs"
+                  aria-pressed={isChosen(way)}
+                  aria-label="Draw it {KINDS[way.kind]} {way.sheetMm === null ? '' : length(way.sheetMm)}"
+                  onclick={() => {
+                    sheetMm = way.sheetMm;
+                    pickOut = way.kind === 'pick_out';
+                  }}>Draw it</button
+                >
               </td>
             </tr>
           {/each}
@@ -150,38 +153,50 @@
         say first. What has cured is another foam: choose it as the material, so that it is that one which is checked.
       </p>
     </details>
-    <p class="sentence">
-      The lid is turned over its
-      <ChoiceField
-        label="Edge the lid is turned over"
-        value={turn}
-        options={[
-          { value: 'side' as const, text: 'left or right edge' },
-          { value: 'front' as const, text: 'front or back edge' }
-        ]}
-        onset={(v) => (turn = v)}
-      />, so it is drawn mirrored, as it lies while it is cut. The blade takes away
-      <QuantityField
-        kind="length"
-        label="Kerf"
-        value={kerfMm}
-        step={0.1}
-        onset={(v) => v !== undefined && (kerfMm = Math.min(10, v))}
-      />
-      and a round cutter has a radius of
-      <QuantityField
-        kind="length"
-        label="Radius of the cutter"
-        value={radiusMm}
-        step={0.5}
-        onset={(v) => v !== undefined && (radiusMm = Math.min(25, v))}
-      />.
-    </p>
-    <ul class="pieces" aria-label="Pieces as they lie while they are cut">
-      {#each making.pieces as piece (piece.file)}
-        <li><PieceDrawing {piece} /></li>
-      {/each}
-    </ul>
+    {#if making.picked.length > 0}
+      <p>
+        Pick out what is filled, sheet by sheet; rows are counted from the front, columns from the left, and the lid is
+        drawn as it lies closed. What is picked out stays whole: two or three columns glued back make a closer fit.
+      </p>
+      <ul class="pieces" aria-label="Columns to pick out">
+        {#each making.picked as sheet (`${sheet.half} ${sheet.number}`)}
+          <li><PickedSheet {sheet} /></li>
+        {/each}
+      </ul>
+    {:else}
+      <p class="sentence">
+        The lid is turned over its
+        <ChoiceField
+          label="Edge the lid is turned over"
+          value={turn}
+          options={[
+            { value: 'side' as const, text: 'left or right edge' },
+            { value: 'front' as const, text: 'front or back edge' }
+          ]}
+          onset={(v) => (turn = v)}
+        />, so it is drawn mirrored, as it lies while it is cut. The blade takes away
+        <QuantityField
+          kind="length"
+          label="Kerf"
+          value={kerfMm}
+          step={0.1}
+          onset={(v) => v !== undefined && (kerfMm = Math.min(10, v))}
+        />
+        and a round cutter has a radius of
+        <QuantityField
+          kind="length"
+          label="Radius of the cutter"
+          value={radiusMm}
+          step={0.5}
+          onset={(v) => v !== undefined && (radiusMm = Math.min(25, v))}
+        />.
+      </p>
+      <ul class="pieces" aria-label="Pieces as they lie while they are cut">
+        {#each making.pieces as piece (piece.file)}
+          <li><PieceDrawing {piece} /></li>
+        {/each}
+      </ul>
+    {/if}
     {#if making.steps.length > 0}
       <ol class="order" aria-label="Order of cuts">
         {#each making.steps as step, i (i)}
@@ -211,7 +226,7 @@
       )}
       cm² for the base, {Math.round(making.faceLidCm2)} cm² for the lid, and what is tucked in at the edges.
     </p>
-    <CutFiles {bench} {foam} {asked} pieces={making.pieces} />
+    {#if making.pieces.length > 0}<CutFiles {bench} {foam} {asked} pieces={making.pieces} />{/if}
   </section>
 {/if}
 
@@ -237,6 +252,7 @@
   }
   th,
   td {
+    line-height: 1.4;
     padding: 0.25rem 0.75rem 0.25rem 0;
     border-top: 1px solid var(--color-base-300);
     text-align: left;

@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { bedLayer, bedOf, circle, middle, movedBy, pathOf, rectangle, withoutPlace, withPlaceAfter } from './bed';
+import {
+  bedLayer,
+  bedOf,
+  circle,
+  middle,
+  movedBy,
+  pathOf,
+  rectangle,
+  withoutPlace,
+  withPlaceAfter,
+  withPlaceAt
+} from './bed';
 import type { PackFile } from '../api/client';
 
 function pack(...layers: unknown[]): PackFile {
@@ -49,5 +60,41 @@ describe('an outline', () => {
         (y) => -y
       )
     ).toBe('M-5.00 0.00L15.00 0.00L15.00 -10.00L-5.00 -10.00Z');
+  });
+});
+
+describe('a place more where an edge is pressed', () => {
+  const square = rectangle(40, 40);
+  it('lies between the two whose edge is nearest', () => {
+    expect(withPlaceAt(square, [0, -19])).toEqual([
+      [-20, -20],
+      [0, -19],
+      [20, -20],
+      [20, 20],
+      [-20, 20]
+    ]);
+    expect(withPlaceAt(square, [21, 3])).toEqual([
+      [-20, -20],
+      [20, -20],
+      [21, 3],
+      [20, 20],
+      [-20, 20]
+    ]);
+  });
+  it('closes the outline too: the edge from the last to the first', () => {
+    expect(withPlaceAt(square, [-20, 7])[4]).toEqual([-20, 7]);
+  });
+  it('is written to a tenth, and two places on each other are no edge to divide by', () => {
+    expect(
+      withPlaceAt(
+        [
+          [0, 0],
+          [0, 0],
+          [10, 0],
+          [10, 10]
+        ],
+        [4.04, 0.06]
+      )[2]
+    ).toEqual([4, 0.1]);
   });
 });

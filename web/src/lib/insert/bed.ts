@@ -73,6 +73,24 @@ export function withPlaceAfter(of: Place[], index: number): Place[] {
   return of.toSpliced(index + 1, 0, [tenth((ax + bx) / 2), tenth((ay + by) / 2)]);
 }
 
+/** A place more where it lies nearest to the outline, between the two whose edge that is. */
+export function withPlaceAt(of: Place[], at: Place): Place[] {
+  let after = 0;
+  let nearest = Infinity;
+  of.forEach(([ax, ay], i) => {
+    const [bx, by] = of[(i + 1) % of.length]!;
+    const long = (bx - ax) ** 2 + (by - ay) ** 2;
+    const along =
+      long === 0 ? 0 : Math.min(1, Math.max(0, ((at[0] - ax) * (bx - ax) + (at[1] - ay) * (by - ay)) / long));
+    const away = Math.hypot(at[0] - ax - along * (bx - ax), at[1] - ay - along * (by - ay));
+    if (away < nearest) {
+      nearest = away;
+      after = i;
+    }
+  });
+  return of.toSpliced(after + 1, 0, [tenth(at[0]), tenth(at[1])]);
+}
+
 /** Three places are the least. */
 export function withoutPlace(of: Place[], index: number): Place[] {
   return of.length > 3 ? of.toSpliced(index, 1) : of;

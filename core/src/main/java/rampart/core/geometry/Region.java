@@ -9,8 +9,10 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.Polygonal;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -71,8 +73,15 @@ public final class Region {
         return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.DIFFERENCE));
     }
 
+    /** What lies in both; where they only touch, along a line or in a place, there is nothing. */
     public Region common(Region other) {
-        return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.INTERSECTION));
+        Geometry both = OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.INTERSECTION);
+        if (both instanceof Polygonal) {
+            return new Region(both);
+        }
+        List<Polygon> areas = new ArrayList<>();
+        PolygonExtracter.getPolygons(both, areas);
+        return new Region(FACTORY.createMultiPolygon(areas.toArray(Polygon[]::new)));
     }
 
     /**

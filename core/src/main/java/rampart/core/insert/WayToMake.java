@@ -42,9 +42,6 @@ public record WayToMake(
         PICK_OUT
     }
 
-    /** Columns of foam made to be picked out, mm. */
-    public static final double PITCH_MM = 15;
-
     private static final double MM3_PER_LITRE = 1e6;
     private static final double MM_A_MINUTE = 150;
     private static final double MINUTES_A_LINE = 1;
@@ -86,7 +83,7 @@ public record WayToMake(
                     stack.cutAwayMm3(),
                     stack.depthErrorMm(),
                     costPerLitre));
-            PickOutGrid grid = PickOutGrid.of(cut, PITCH_MM, sheet);
+            PickOutGrid grid = PickOutGrid.of(cut, PickOutGrid.USUAL_PITCH_MM, sheet);
             ways.add(new WayToMake(
                     Kind.PICK_OUT,
                     OptionalDouble.of(sheet),
@@ -95,7 +92,7 @@ public record WayToMake(
                     0,
                     0,
                     foam,
-                    grid.pickedOut() * PITCH_MM * PITCH_MM * sheet,
+                    grid.pickedOut() * PickOutGrid.USUAL_PITCH_MM * PickOutGrid.USUAL_PITCH_MM * sheet,
                     grid.pickedOut() * MINUTES_A_COLUMN + stack.pieces().size() * MINUTES_A_LINE,
                     grid.looseMm(),
                     stack.depthErrorMm(),

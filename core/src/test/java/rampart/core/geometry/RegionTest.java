@@ -46,6 +46,21 @@ class RegionTest {
         assertThat(ring.holds(ORIGIN)).isFalse();
     }
 
+    /** Two that overlap in one place and touch along a line in another have the overlap in common, and it can be worked with. */
+    @Test
+    void whereTheyOnlyTouchThereIsNothing() {
+        Region block = rectangle(20, 20);
+        Region beside = Region.within(Outline.rectangle(new PlanPoint(20, 0), 20, 20, 0), FINE);
+        assertThat(block.common(beside).isEmpty()).isTrue();
+        Region hook = beside.plus(Region.within(Outline.rectangle(new PlanPoint(11, 20), 6, 20, 0), FINE))
+                .plus(Region.within(Outline.rectangle(new PlanPoint(0, 14), 20, 12, 0), FINE));
+        Region both = block.common(hook);
+        assertThat(both.areaMm2()).isCloseTo(20 * 2, within(1e-9));
+        assertThat(both.common(block).areaMm2()).isCloseTo(both.areaMm2(), within(1e-9));
+        assertThat(both.plus(block).areaMm2()).isCloseTo(400, within(1e-9));
+        assertThat(block.minus(both).areaMm2()).isCloseTo(360, within(1e-9));
+    }
+
     @Test
     void twoThatOverlapAreCountedOnce() {
         Random random = new Random(11);

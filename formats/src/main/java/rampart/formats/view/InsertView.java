@@ -2,10 +2,12 @@ package rampart.formats.view;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import rampart.core.geometry.Outline;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
 import rampart.core.insert.FoamInPlace;
+import rampart.core.insert.PickOutGrid;
 import rampart.core.insert.WayToMake;
 import rampart.core.insert.Wedge;
 import rampart.core.layout.LaidCushion;
@@ -14,6 +16,7 @@ import rampart.formats.cutting.CutDrawing;
 /**
  * A bed as it is made: the ways beside each other, and one of them drawn piece by piece.
  *
+ * @param picked sheets of columns with what is picked out of each, where that is the way; none otherwise
  * @param steps of the knife, where it is cut from the solid
  * @param faceBaseCm2 cloth or interleaf over all openings of the base
  * @param faceLidCm2 the same of the lid
@@ -22,6 +25,7 @@ import rampart.formats.cutting.CutDrawing;
 public record InsertView(
         List<WayView> ways,
         List<CutPieceView> pieces,
+        List<PickedSheetView> picked,
         List<KnifeStepView> steps,
         double glueCm2,
         double faceBaseCm2,
@@ -144,6 +148,31 @@ public record InsertView(
         }
     }
 
+    /**
+     * One sheet of foam in columns, seen from above as it lies in the box.
+     *
+     * @param number within its half, from the parting plane outward
+     * @param across columns from left to right
+     * @param along rows from front to back
+     * @param runs {@code [row from the front, first column from the left, last column]}, from 1, to be picked out
+     */
+    public record PickedSheetView(
+            String half, int number, int across, int along, double looseMm, List<List<Integer>> runs) {
+        static List<PickedSheetView> of(PickOutGrid grid) {
+            return grid.layers().stream()
+                    .map(layer -> new PickedSheetView(
+                            layer.half().name().toLowerCase(Locale.ROOT),
+                            layer.number(),
+                            grid.across(),
+                            grid.along(),
+                            layer.looseMm(),
+                            layer.runs().stream()
+                                    .map(run -> List.of(run.fromFront(), run.firstFromLeft(), run.lastFromLeft()))
+                                    .toList()))
+                    .toList();
+        }
+    }
+
     /** An off-cut beside a part that has play, as high and as wide as it stands, thicker than its gap. */
     public record WedgeView(
             String part, String face, double wideMm, double highMm, double gapMm, double thickMm, double pressesN) {
@@ -162,6 +191,7 @@ public record InsertView(
     /**
      * Of a bed.
      *
+     * @param picked columns, where that is the way that is drawn
      * @param glueMm2 of the way that is drawn
      * @param litresEach what a can or shot rises to
      */
@@ -170,12 +200,14 @@ public record InsertView(
             BedCut cut,
             List<WayToMake> ways,
             List<CutDrawing> drawings,
+            Optional<PickOutGrid> picked,
             List<BlockCut.Step> steps,
             double glueMm2,
             double litresEach) {
         return new InsertView(
                 ways.stream().map(WayView::of).toList(),
                 drawings.stream().map(CutPieceView::of).toList(),
+                picked.map(PickedSheetView::of).orElse(List.of()),
                 steps.stream().map(KnifeStepView::of).toList(),
                 glueMm2 / 100,
                 cut.facedMm2(BedCut.Half.BASE) / 100,

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
 import rampart.core.insert.CutTool;
+import rampart.core.insert.PickOutGrid;
 import rampart.core.insert.SheetStack;
 import rampart.core.insert.TurnEdge;
 import rampart.core.insert.WayToMake;
@@ -91,6 +93,7 @@ class InsertController {
      * How it is to be made.
      *
      * @param sheetMm thickness of the sheets; without one it is cut from the solid
+     * @param pickOut of sheets in columns that are picked out by hand
      * @param shotLitres what one can or shot of foam fills when it has risen, by its maker's label
      * @param turn the edge over which the lid is turned: side or front
      */
@@ -99,6 +102,8 @@ class InsertController {
             @DecimalMax(value = "300", message = "a sheet is 2 to 300 mm thick")
             @Nullable
             Double sheetMm,
+
+            @Nullable Boolean pickOut,
 
             @Nullable TurnAsked turn,
 
@@ -149,6 +154,7 @@ class InsertController {
                 cut,
                 WayToMake.all(cut, sheets(bed.foam()), price, asked.edge(), asked.tool()),
                 made.drawings(),
+                made.picked(),
                 made.steps(),
                 made.glueMm2(),
                 asked.shotLitres() == null ? USUAL_SHOT_LITRES : asked.shotLitres());
@@ -221,15 +227,22 @@ class InsertController {
         };
     }
 
-    private record Made(List<CutDrawing> drawings, List<BlockCut.Step> steps, double glueMm2) {}
+    private record Made(
+            List<CutDrawing> drawings, Optional<PickOutGrid> picked, List<BlockCut.Step> steps, double glueMm2) {}
 
     private static Made made(BedCut cut, MakingAsked asked) {
+        if (asked.sheetMm() != null && Boolean.TRUE.equals(asked.pickOut())) {
+            PickOutGrid grid = PickOutGrid.of(cut, PickOutGrid.USUAL_PITCH_MM, asked.sheetMm());
+            return new Made(List.of(), Optional.of(grid), List.of(), 0);
+        }
         if (asked.sheetMm() != null) {
             SheetStack stack = SheetStack.of(cut, asked.sheetMm(), asked.edge(), asked.tool());
-            return new Made(stack.pieces().stream().map(CutDrawing::of).toList(), List.of(), stack.glueMm2());
+            return new Made(
+                    stack.pieces().stream().map(CutDrawing::of).toList(), Optional.empty(), List.of(), stack.glueMm2());
         }
         BlockCut block = BlockCut.of(cut, asked.edge(), asked.tool());
-        return new Made(block.pieces().stream().map(CutDrawing::of).toList(), block.steps(), block.glueMm2());
+        return new Made(
+                block.pieces().stream().map(CutDrawing::of).toList(), Optional.empty(), block.steps(), block.glueMm2());
     }
 
     private LaidCushion bed(PackFile file) {

@@ -70,6 +70,7 @@ class OpenApiConfig {
             InsertView.WayView.class,
             InsertView.FoamedView.class,
             InsertView.WedgeView.class,
+            InsertView.PickedSheetView.class,
             BedBeginningView.class,
             LooseWellView.class,
             TieView.class,

@@ -315,6 +315,37 @@ class InsertApiTest {
         }
     }
 
+    /** What is picked out is told column by column, within the sheet, and no piece is to be cut. */
+    @Test
+    void theColumnsToPickOutAreTold() {
+        JsonNode making = http.post("api/beds/making?sheetMm=25&pickOut=true", Http.demoPack(SLEDGE))
+                .json();
+        assertThat(making.path("pieces")).isEmpty();
+        assertThat(making.path("picked")).isNotEmpty();
+        int told = 0;
+        for (JsonNode sheet : making.path("picked")) {
+            for (JsonNode run : sheet.path("runs")) {
+                assertThat(run.get(0).asInt()).isBetween(1, sheet.path("along").asInt());
+                assertThat(run.get(1).asInt()).isBetween(1, run.get(2).asInt());
+                assertThat(run.get(2).asInt())
+                        .isLessThanOrEqualTo(sheet.path("across").asInt());
+                told += run.get(2).asInt() - run.get(1).asInt() + 1;
+            }
+        }
+        int cuts = 0;
+        for (JsonNode way : making.path("ways")) {
+            if (way.path("kind").asString().equals("pick_out")
+                    && way.path("sheetMm").asDouble() == 25) {
+                cuts = way.path("cuts").asInt();
+            }
+        }
+        assertThat(told).isEqualTo(cuts).isPositive();
+        assertThat(http.post("api/beds/making?sheetMm=25", Http.demoPack(SLEDGE))
+                        .json()
+                        .path("picked"))
+                .isEmpty();
+    }
+
     /** Sides like a pinwheel need the same foam as butted ones, in other pieces. */
     @Test
     void theSidesOfALiningMeetEitherWay() {

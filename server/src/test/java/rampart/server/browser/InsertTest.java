@@ -76,6 +76,37 @@ class InsertTest {
         browser.console();
     }
 
+    /** Corners come and go by keys and by pressing twice, each one step to undo. */
+    @Test
+    void cornersAreAddedAndTakenAway() {
+        browser.button("Cut a bed for it").click();
+        browser.see("circle.place").sendKeys(Keys.INSERT);
+        browser.until(() -> corners() == 5);
+        browser.driver().findElements(By.cssSelector("circle.place")).get(1).sendKeys(Keys.DELETE);
+        browser.until(() -> corners() == 4);
+        WebElement edge = browser.see("path.part.chosen");
+        int half = edge.getSize().getHeight() / 2;
+        // Just inside its front edge, a quarter from the left of the middle.
+        new Actions(browser.driver())
+                .moveToElement(edge, -edge.getSize().getWidth() / 4, half - 6)
+                .doubleClick()
+                .perform();
+        browser.until(() -> corners() == 5);
+        browser.until(() -> "saved".equals(browser.see("[data-saving]").getDomAttribute("data-saving")));
+        assertThat(bed().at("/parts/0/outlineMm/1/0").asDouble()).isNegative();
+        new Actions(browser.driver())
+                .doubleClick(browser.driver()
+                        .findElements(By.cssSelector("circle.place"))
+                        .get(1))
+                .perform();
+        browser.until(() -> corners() == 4);
+        browser.console();
+    }
+
+    private int corners() {
+        return browser.driver().findElements(By.cssSelector("circle.place")).size();
+    }
+
     @Test
     void aWellTakesBearingAreaAway() {
         browser.button("Cut a bed for it").click();
