@@ -1,4 +1,4 @@
-<!-- The bed from above, to scale: the block, how deep the base is open, the item's parts, wells, ties, where foam bears and
+<!-- The bed from above, to scale: the block, how deep base or lid is open, the item's parts, wells, ties, where foam bears and
      where the item has gone at the peak of the chosen blow. Places of the chosen outline and the line of the section are
      moved by pointer or arrow keys. -->
 <script lang="ts">
@@ -35,7 +35,7 @@
     bed: Bed;
     cut: BedCut;
     chosen: Pocket | null;
-    /** The face whose bearing is shown. */
+    /** The face whose bearing is shown, and the half that lies there. */
     face: 'bottom' | 'top';
     /** Where the section is taken. */
     line: SectionLine;
@@ -165,7 +165,12 @@
     }
   }
 
-  let levels = $derived(cut.levels.filter((l) => l.half === 'base' && l.openings.length > 0));
+  /** The half that lies on this face: the lid is drawn as it lies closed. The deepest are drawn last. */
+  let half = $derived(face === 'top' ? 'lid' : 'base');
+  let levels = $derived.by(() => {
+    const open = cut.levels.filter((l) => l.half === half && l.openings.length > 0);
+    return half === 'base' ? open.toReversed() : open;
+  });
   let moved = $derived(Math.abs(went[0]) >= 0.5 || Math.abs(went[1]) >= 0.5);
   let lineDragged = $state(false);
   let lineEnds = $derived(line.along === 'length' ? ([front, back] as const) : ([left, right] as const));
@@ -195,7 +200,7 @@
 
   /** How deep the base is open under a part, to be written on it. */
   function deep(part: Bed['parts'][number]): string {
-    const mm = cut.splitMm - part.bottomMm;
+    const mm = face === 'top' ? part.topMm - cut.splitMm : cut.splitMm - part.bottomMm;
     return mm > 0 ? length(mm) : '';
   }
 
@@ -208,7 +213,7 @@
 <div class="stage" style:height="{wanted}px" bind:clientWidth={width} bind:clientHeight={height}>
   <svg {width} {height} role="group" aria-label="The bed from above, to scale">
     <rect class="block" x={x(left)} y={y(back)} width={(right - left) * scale} height={(back - front) * scale} />
-    {#each levels.toReversed() as level, i (i)}
+    {#each levels as level, i (i)}
       <path
         class="deep"
         d={[...level.openings, ...level.islands].map((o) => pathOf(o, x, y)).join('')}

@@ -118,6 +118,7 @@
             >
           {/each}
           {#if bears}<span class="quiet">{`${Math.round(bears[face] ?? 0)} cm²`}</span>{/if}
+          {#if face === 'top'}<span class="quiet">; the lid as it lies closed</span>{/if}
         </div>
         {#if cut}
           <BedPlan

@@ -57,4 +57,63 @@ class PaperTest {
             assertThat(browser.console()).isEmpty();
         }
     }
+
+    /** The packer's page of an insert: the pieces to scale, every cut with its knife, what lies where, the slots of the ties. */
+    @Test
+    void theInsertStandsOnIt() {
+        Http http = Http.signedIn();
+        String file = Http.demoPack("80-sextant");
+        JsonNode making = http.post("api/beds/making", file).json();
+        JsonNode bed = http.post("api/beds", file).json();
+        String id = http.post("api/packs", file).json().path("id").asString();
+        try (Browser browser = new Browser(RunningRampart.url())) {
+            browser.signIn(
+                    RunningRampart.packer().name(), RunningRampart.packer().password());
+            browser.open("packs/" + id + "/page");
+            for (JsonNode piece : making.path("pieces")) {
+                String half = piece.path("title").asString().startsWith("base") ? "base" : "lid";
+                WebElement drawing = browser.see("svg[data-view='" + half + "']");
+                double ratio = Double.parseDouble(drawing.getDomAttribute("data-ratio"));
+                for (String side : new String[] {"width", "height"}) {
+                    double px = ((Number) browser.script(
+                                    "return arguments[0].querySelector('path.shape').getBBox()[arguments[1]]",
+                                    drawing,
+                                    side))
+                            .doubleValue();
+                    assertThat(px / PX_PER_MM * ratio)
+                            .as("%s of the %s", side, half)
+                            .isCloseTo(
+                                    piece.path(side.equals("width") ? "widthMm" : "depthMm")
+                                            .asDouble(),
+                                    within(0.05));
+                }
+            }
+            String page = browser.text(".paper");
+            int number = 1;
+            for (JsonNode step : making.path("steps")) {
+                assertThat(page)
+                        .containsPattern("(?m)^" + number++ + "\\s+"
+                                + step.path("half").asString() + "[^\\n]*\\s" + rounded(step.path("knifeMm"))
+                                + " mm\\s+" + rounded(step.path("toMm")) + " mm");
+            }
+            // Where the first tie goes down, from the block's left and front.
+            double left = bed.at("/tieSlots/0/slots/0/0/0").asDouble()
+                    - bed.at("/blockMinMm/0").asDouble();
+            assertThat(page).contains("slots in bed and box: " + rounded(left) + " mm, ");
+            assertThat(page).contains("grip", "telescope", "32 mm kept clear", "tie 20 mm wide");
+            assertThat(browser.console()).isEmpty();
+        } finally {
+            http.delete("api/packs/" + id);
+        }
+    }
+
+    /** As lengths to cut by are written: to a tenth, without one where it is whole. */
+    private static String rounded(JsonNode mm) {
+        return rounded(mm.asDouble());
+    }
+
+    private static String rounded(double mm) {
+        double tenth = Math.round(mm * 10) / 10.0;
+        return tenth == Math.rint(tenth) ? Long.toString(Math.round(tenth)) : Double.toString(tenth);
+    }
 }
