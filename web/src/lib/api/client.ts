@@ -178,6 +178,11 @@ export async function fetchAs(
 }
 
 /** The server's words for a failed call; our own where it could not be reached. */
+/** What is wrong, in one line: each field's own words where there are any. */
+export function words(problem: Problem): string {
+  return problem.errors?.length ? problem.errors.map((e) => e.message).join('; ') : problem.detail;
+}
+
 export function problemOf(error: unknown, response?: Response): Problem {
   const told = error as Partial<Problem> | undefined;
   if (told && typeof told.detail === 'string') {

@@ -1,7 +1,7 @@
 <!-- Files to cut by. What may not be cut by heat is said before anything is written. -->
 <script lang="ts">
   import { Download } from '@lucide/svelte';
-  import { api, call, type CutPiece, type HotCutting } from '../api/client';
+  import { api, call, type CutPiece, type HotCutting, words } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import CutterStandIn from './CutterStandIn.svelte';
@@ -48,7 +48,7 @@
     const { data, problem } = await call(
       api.POST('/api/stores/data-sheets/{foam}', { params: { path: { foam } }, body: { title, dated } })
     );
-    told = data ? `Kept: ${data.title}, dated ${data.dated}, read by ${data.confirmedBy}.` : problem.detail;
+    told = data ? `Kept: ${data.title}, dated ${data.dated}, read by ${data.confirmedBy}.` : words(problem);
     if (data) {
       const again = await call(api.GET('/api/stores/data-sheets/{foam}', { params: { path: { foam } } }));
       heat = again.data ?? heat;

@@ -1,6 +1,6 @@
 <!-- A cutter that is not there plays a file back: how long it takes, and what would lie off the sheet. -->
 <script lang="ts">
-  import { type CutPiece, type CutterPlay, sendFor } from '../api/client';
+  import { type CutPiece, type CutterPlay, sendFor, words } from '../api/client';
   import { Latest } from '../api/latest';
   import QuantityField from '../parts/QuantityField.svelte';
   import { length } from '../units';
@@ -29,7 +29,7 @@
       .then((answer) => {
         if (!signal.aborted) {
           play = answer.data;
-          told = answer.problem ? answer.problem.detail : '';
+          told = answer.problem ? words(answer.problem) : '';
         }
       });
   });

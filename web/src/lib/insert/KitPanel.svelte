@@ -1,7 +1,7 @@
 <!-- Several things in one bed: what they are, how they are laid out, and what they are together. -->
 <script lang="ts">
   import { Trash2 } from '@lucide/svelte';
-  import { api, call, type Kit, type KitPiece } from '../api/client';
+  import { api, call, type Kit, type KitPiece, words } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -56,7 +56,7 @@
     const signal = latest.next();
     const { data, problem } = await call(api.POST('/api/kits', { body: { pieces, layers }, signal }));
     if (!signal.aborted) {
-      told = problem ? problem.detail : '';
+      told = problem ? words(problem) : '';
       kit = data ?? kit;
     }
   }

@@ -1,6 +1,6 @@
 <!-- A well for something loose that goes along, put where the most foam is round it. -->
 <script lang="ts">
-  import { api, call } from '../api/client';
+  import { api, call, words } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { length } from '../units';
@@ -20,9 +20,9 @@
     const found = data?.[0];
     if (!found) {
       const side = Math.min(thing.lengthMm, thing.widthMm) + 30;
-      told =
-        problem?.detail ??
-        `No place has 15 mm of foam all round it. A wall of ${length(side)} beside the item would have, or a thinner thing.`;
+      told = problem
+        ? words(problem)
+        : `No place has 15 mm of foam all round it. A wall of ${length(side)} beside the item would have, or a thinner thing.`;
       return;
     }
     const wells = [

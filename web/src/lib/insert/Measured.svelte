@@ -1,7 +1,7 @@
 <!-- An outline out of measurements: shapes one after the other, each a sentence with fields, what they make drawn beside. -->
 <script lang="ts">
   import { Plus, Trash2 } from '@lucide/svelte';
-  import { api, type BroughtOutline, call, type MeasuredShape } from '../api/client';
+  import { api, type BroughtOutline, call, type MeasuredShape, words } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
@@ -50,7 +50,7 @@
     if (signal.aborted) {
       return;
     }
-    told = problem ? problem.detail : '';
+    told = problem ? words(problem) : '';
     if (data) {
       outlines = data.outlines;
       remarks = data.remarks;

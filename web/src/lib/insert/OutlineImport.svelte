@@ -1,6 +1,6 @@
 <!-- Outlines out of a drawing file, chosen one by one and taken as parts or wells. -->
 <script lang="ts">
-  import { type ReadOutlines, sendFor } from '../api/client';
+  import { type ReadOutlines, sendFor, words } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -46,7 +46,7 @@
     busy = false;
     read = answer.data;
     taken = read ? [0] : [];
-    told = answer.problem ? answer.problem.detail : '';
+    told = answer.problem ? words(answer.problem) : '';
     layer = 'every layer';
   }
 

@@ -1,6 +1,6 @@
 <!-- The outline of an item out of a photograph with printed marks round it: laid flat, traced, adjusted, taken. -->
 <script lang="ts">
-  import { api, call, type LaidFlat, sendFor, type Silhouette } from '../api/client';
+  import { api, call, type LaidFlat, sendFor, type Silhouette, words } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -43,7 +43,7 @@
     const type = file.type === 'image/png' ? 'image/png' : 'image/jpeg';
     const answer = await sendFor<LaidFlat>(`/api/outlines/photograph?${query}`, type, file);
     busy = false;
-    told = answer.problem ? answer.problem.detail : '';
+    told = answer.problem ? words(answer.problem) : '';
     if (answer.data) {
       flat = answer.data;
       await trace();
@@ -61,7 +61,7 @@
     if (signal.aborted) {
       return;
     }
-    told = problem ? problem.detail : '';
+    told = problem ? words(problem) : '';
     if (data) {
       traced = data;
       taken = taken.length > 0 && taken.every((i) => i < data.outlines.length) ? taken : [0];

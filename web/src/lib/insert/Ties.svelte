@@ -1,7 +1,7 @@
 <!-- Bands across the item, through the bed. -->
 <script lang="ts">
   import { Trash2 } from '@lucide/svelte';
-  import { api, call } from '../api/client';
+  import { api, call, words } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -17,7 +17,7 @@
 
   async function propose() {
     const { data, problem } = await call(api.POST('/api/beds/ties', { body: bench.pack }));
-    told = problem?.detail ?? '';
+    told = problem ? words(problem) : '';
     if (data?.length === 0) {
       told = 'No line across it rests on strong parts alone with foam under them, on both sides of its balance.';
     } else if (data) {

@@ -1,7 +1,7 @@
 <!-- The sheets that the pieces are cut from: how many, how full, and in which order they are cut. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, call, type SheetPlan } from '../api/client';
+  import { api, call, type SheetPlan, words } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
@@ -52,7 +52,7 @@
         if (!signal.aborted) {
           busy = false;
           plans = data ?? plans;
-          told = problem ? problem.detail : '';
+          told = problem ? words(problem) : '';
         }
       });
     }

@@ -1,6 +1,6 @@
 <!-- Whether a box is made to size or taken from stock; the cartons in store that fit, best first. -->
 <script lang="ts">
-  import { api, type BoxLayer, call, type Fit } from '../api/client';
+  import { api, type BoxLayer, call, type Fit, words } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import { materials } from '../catalogue.svelte';
@@ -29,7 +29,7 @@
       void call(asked).then(({ data, problem }) => {
         if (!signal.aborted) {
           fits = data ?? fits;
-          trouble = problem?.detail ?? '';
+          trouble = problem ? words(problem) : '';
         }
       });
     }

@@ -1,6 +1,6 @@
 <!-- Each foam with its cushion curve for a chosen thickness and height, what the present pack can use of it, its figures. -->
 <script lang="ts">
-  import { api, call, type CurveData, type CushionCurve, type FoamTests } from '../api/client';
+  import { api, call, type CurveData, type CushionCurve, type FoamTests, words } from '../api/client';
   import Curve from '../bench/Curve.svelte';
   import { materials } from '../catalogue.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -39,7 +39,7 @@
       ({ data, problem }) => {
         if (mine === turn) {
           curve = data ?? curve;
-          trouble = problem ? (problem.errors?.map((e) => e.message).join('; ') ?? problem.detail) : '';
+          trouble = problem ? words(problem) : '';
         }
       }
     );
