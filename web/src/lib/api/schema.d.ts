@@ -1297,9 +1297,19 @@ export interface components {
             bed: {
                 [key: string]: unknown;
             };
+            /** Format: double */
+            cost: number | null;
+            /** Format: int32 */
+            cuts: number;
+            /** Format: double */
+            foamLitres: number;
             kind: string;
             /** Format: double */
             marginPercent: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            pieces: number;
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
             /** Format: double */

@@ -51,9 +51,20 @@
         <Glyph status={beginning.verdict} size={14} />
         {beginning.verdict}{beginning.verdict === 'holds' ? `, ${Math.round(beginning.marginPercent)} % to spare` : ''}
       </span>
+      <span class="quiet">
+        {beginning.pieces} pieces, {beginning.cuts} cuts, {Math.round(beginning.minutes)} minutes, {beginning.foamLitres.toFixed(
+          1
+        )} l of foam{beginning.cost === null ? '' : `, ${beginning.cost.toFixed(2)}`}
+      </span>
     </li>
   {/each}
 </ul>
+{#if beginnings && beginnings.length > 0}
+  <p class="quiet text-xs">
+    The first is cut from the solid; caps, rails and blocks are of strips, each ripped and cut to length. Minutes by
+    hand are assumed.
+  </p>
+{/if}
 
 <style>
   ul {

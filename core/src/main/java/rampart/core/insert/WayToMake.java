@@ -39,12 +39,15 @@ public record WayToMake(
         /** Out of sheets, each cut through, and glued. */
         SHEETS,
         /** Out of foam cut into columns, some picked out. */
-        PICK_OUT
+        PICK_OUT,
+        /** Out of strips, cut to length and glued: caps, rails, blocks. */
+        STRIPS
     }
 
     private static final double MM3_PER_LITRE = 1e6;
     private static final double MM_A_MINUTE = 150;
     private static final double MINUTES_A_LINE = 1;
+    private static final int CUTS_A_STRIP = 2;
     private static final double MINUTES_A_GLUED_FACE = 3;
     private static final double MINUTES_A_COLUMN = 0.05;
 
@@ -126,6 +129,32 @@ public record WayToMake(
                 0,
                 depthErrorMm,
                 cost(foamMm3, costPerLitre));
+    }
+
+    /**
+     * A bed that leaves most of its block open, out of strips: nothing is cut away, each strip is ripped and cut to length.
+     *
+     * @param strips how many
+     * @param glued faces at which they are glued to each other
+     */
+    public static WayToMake ofStrips(BedCut cut, int strips, int glued, OptionalDouble costPerLitre) {
+        double left = cut.blockFromAbove().areaMm2()
+                        * (cut.block().max().zMm() - cut.block().min().zMm())
+                - cut.openMm3();
+        int cuts = CUTS_A_STRIP * strips;
+        return new WayToMake(
+                Kind.STRIPS,
+                OptionalDouble.empty(),
+                strips,
+                cuts,
+                0,
+                0,
+                left,
+                0,
+                cuts * MINUTES_A_LINE + glued * MINUTES_A_GLUED_FACE,
+                0,
+                0,
+                cost(left, costPerLitre));
     }
 
     private static OptionalDouble cost(double foamMm3, OptionalDouble perLitre) {

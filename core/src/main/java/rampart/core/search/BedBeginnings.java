@@ -3,6 +3,7 @@ package rampart.core.search;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
@@ -11,6 +12,10 @@ import rampart.core.bed.Prism;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.geometry.PlanPoint;
+import rampart.core.insert.BedCut;
+import rampart.core.insert.CutTool;
+import rampart.core.insert.TurnEdge;
+import rampart.core.insert.WayToMake;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
@@ -30,10 +35,21 @@ public final class BedBeginnings {
 
     /** What is left of the foam. */
     public enum Kind {
-        SNUG,
-        END_CAPS,
-        RAILS,
-        CORNER_BLOCKS
+        SNUG(0, 0),
+        /** Two caps, each an end and four sides. */
+        END_CAPS(10, 8),
+        /** Four rails of two strips each, and a frame of four at either end. */
+        RAILS(16, 10),
+        /** Eight blocks of three slabs each. */
+        CORNER_BLOCKS(24, 16);
+
+        private final int strips;
+        private final int glued;
+
+        Kind(int strips, int glued) {
+            this.strips = strips;
+            this.glued = glued;
+        }
     }
 
     /**
@@ -42,7 +58,20 @@ public final class BedBeginnings {
      * @param widthMm of caps, rails or blocks; 0 for a snug one
      * @param evaluation of the pack with it
      */
-    public record Beginning(Kind kind, double widthMm, BedShape shape, Evaluation evaluation) {}
+    public record Beginning(Kind kind, double widthMm, BedShape shape, Evaluation evaluation) {
+        /**
+         * How it is made: a snug one from the solid, the others out of strips.
+         *
+         * @param costPerLitre of the foam
+         */
+        public WayToMake made(OptionalDouble costPerLitre) {
+            BedCut cut = BedCut.of(evaluation.layout().bed().orElseThrow());
+            return kind == Kind.SNUG
+                    ? WayToMake.all(cut, List.of(), costPerLitre, TurnEdge.SIDE, CutTool.KNIFE)
+                            .get(0)
+                    : WayToMake.ofStrips(cut, kind.strips, kind.glued, costPerLitre);
+        }
+    }
 
     /**
      * One of each kind for which the item is large enough; none where the pack has no cushion next to its item.

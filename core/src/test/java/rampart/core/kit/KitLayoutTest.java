@@ -44,21 +44,26 @@ class KitLayoutTest {
         assertThat(bed(kit).contact().web().map(Web::mm)).contains(15.0);
     }
 
+    private static List<KitPiece> things(Random random, int kinds) {
+        List<KitPiece> pieces = new ArrayList<>();
+        for (int k = kinds; k > 0; k--) {
+            pieces.add(piece(
+                    "thing " + k,
+                    20 + random.nextInt(200),
+                    20 + random.nextInt(150),
+                    10 + random.nextInt(100),
+                    0.05 + 3 * random.nextDouble(),
+                    1 + random.nextInt(5)));
+        }
+        return pieces;
+    }
+
     @Test
     void randomKitsAreApartInsideAndBalanced() {
         Random random = new Random(12);
         int balanced = 0;
         for (int i = 0; i < 200; i++) {
-            List<KitPiece> pieces = new ArrayList<>();
-            for (int k = 1 + random.nextInt(6); k > 0; k--) {
-                pieces.add(piece(
-                        "thing " + k,
-                        20 + random.nextInt(200),
-                        20 + random.nextInt(150),
-                        10 + random.nextInt(100),
-                        0.05 + 3 * random.nextDouble(),
-                        1 + random.nextInt(5)));
-            }
+            List<KitPiece> pieces = things(random, 1 + random.nextInt(6));
             KitLayout kit = KitLayout.of(pieces);
             assertThat(kit.parts())
                     .hasSize(pieces.stream().mapToInt(KitPiece::count).sum())
@@ -133,16 +138,7 @@ class KitLayoutTest {
     void everythingLiesInSomeLayer() {
         Random random = new Random(13);
         for (int i = 0; i < 60; i++) {
-            List<KitPiece> pieces = new ArrayList<>();
-            for (int k = 1 + random.nextInt(5); k > 0; k--) {
-                pieces.add(piece(
-                        "thing " + k,
-                        20 + random.nextInt(200),
-                        20 + random.nextInt(150),
-                        10 + random.nextInt(100),
-                        0.05 + 3 * random.nextDouble(),
-                        1 + random.nextInt(5)));
-            }
+            List<KitPiece> pieces = things(random, 1 + random.nextInt(5));
             int all = pieces.stream().mapToInt(KitPiece::count).sum();
             int layers = 1 + random.nextInt(Math.min(4, all));
             KitLayout kit = KitLayout.of(pieces, layers);

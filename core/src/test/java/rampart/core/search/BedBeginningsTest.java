@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import rampart.core.bed.BedContact;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.FoamInPlace;
+import rampart.core.insert.WayToMake;
 import rampart.core.item.Item;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
@@ -62,6 +64,32 @@ class BedBeginningsTest {
                     .as(beginning.kind().name())
                     .isCloseTo(right, within(1e-6));
             assertThat(beginning.shape().liesWithin(SixSided.all(60), 0)).isTrue();
+        }
+    }
+
+    /** Strips waste nothing: their foam is that of caps and blocks by their sides, and costs what a litre does. */
+    @Test
+    void theFoamOfEachIsItsOwnVolume() {
+        for (Beginning beginning : of(pack(SIZE, Packs.full("pe-28", 60)))) {
+            double w = beginning.widthMm();
+            double block = 520.0 * 420 * 320;
+            double mm3 = switch (beginning.kind()) {
+                case SNUG -> block;
+                case END_CAPS -> 2 * ((w + 60) * 420 * 320 - w * 300 * 200);
+                case CORNER_BLOCKS -> 8 * (Math.pow(w + 60, 3) - Math.pow(w, 3));
+                case RAILS -> Double.NaN;
+            };
+            WayToMake made = beginning.made(OptionalDouble.of(0.2));
+            if (!Double.isNaN(mm3)) {
+                assertThat(made.foamMm3()).as(beginning.kind().name()).isCloseTo(mm3, within(1.0));
+                assertThat(made.cost().orElseThrow()).isCloseTo(mm3 * 1e-6 * 0.2, within(1e-6));
+            } else {
+                assertThat(made.foamMm3()).isBetween(0.1 * block, 0.9 * block);
+            }
+            assertThat(made.kind())
+                    .isEqualTo(beginning.kind() == Kind.SNUG ? WayToMake.Kind.BLOCK : WayToMake.Kind.STRIPS);
+            assertThat(made.minutes()).isPositive();
+            assertThat(beginning.made(OptionalDouble.empty()).cost()).isEmpty();
         }
     }
 

@@ -27,14 +27,17 @@ import rampart.formats.view.BedView;
 import rampart.formats.view.LooseWellView;
 import rampart.formats.view.TieView;
 import rampart.server.messages.Message;
+import rampart.server.stores.PriceList;
 
 /** Beds as they are cut; nothing is stored. */
 @RestController
 class BedController {
     private final Catalogue catalogue;
+    private final PriceList prices;
 
-    BedController(Catalogue catalogue) {
+    BedController(Catalogue catalogue, PriceList prices) {
         this.catalogue = catalogue;
+        this.prices = prices;
     }
 
     /** The openings of the pack's bed, level by level, and where it bears. */
@@ -122,7 +125,16 @@ class BedController {
     List<BedBeginningView> beginnings(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
         PackFile read = PackFile.read(file);
         return BedBeginnings.of(read.pack(), read.catalogue(catalogue), Watcher.NONE).stream()
-                .map(BedBeginningView::of)
+                .map(beginning -> BedBeginningView.of(
+                        beginning,
+                        prices.today()
+                                .of(beginning
+                                        .evaluation()
+                                        .layout()
+                                        .bed()
+                                        .orElseThrow()
+                                        .foam()
+                                        .id())))
                 .toList();
     }
 }

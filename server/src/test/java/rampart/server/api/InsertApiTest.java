@@ -375,6 +375,11 @@ class InsertApiTest {
         List<String> kinds = new ArrayList<>();
         beginnings.forEach(one -> kinds.add(one.path("kind").asString()));
         assertThat(kinds).containsExactly("snug", "end_caps", "rails", "corner_blocks");
+        for (JsonNode one : beginnings) {
+            assertThat(one.path("pieces").asInt()).isPositive();
+            assertThat(one.path("foamLitres").asDouble())
+                    .isBetween(0.1, beginnings.at("/0/foamLitres").asDouble());
+        }
         String id = sledge();
         byte[] svg = http.get("api/packs/" + id + "/insert-files?file=svg&piece=base-1-of-1")
                 .raw()
