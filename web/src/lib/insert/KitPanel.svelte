@@ -180,8 +180,8 @@
         </p>
         {#if kit.layers.length > 1}
           <p>
-            {kit.layers.length} trays, one on the other with 15 mm of foam between, hinged along the back with cloth tape
-            so that each opens like a page and none is lost; the heaviest lie lowest.
+            {kit.layers.length} trays, one on the other with foam between, hinged along the back with cloth tape so that each
+            opens like a page and none is lost; the heaviest lie lowest.
           </p>
         {/if}
         <p>Taken out in this order: {kit.takingOut.join(', ')}; laid in the other way round.</p>

@@ -19,10 +19,9 @@
     );
     const found = data?.[0];
     if (!found) {
-      const side = Math.min(thing.lengthMm, thing.widthMm) + 30;
       told = problem
         ? words(problem)
-        : `No place has 15 mm of foam all round it. A wall of ${length(side)} beside the item would have, or a thinner thing.`;
+        : 'No place of the block has enough foam all round for it: a thicker wall beside the item would have, or a thinner thing.';
       return;
     }
     const wells = [

@@ -279,7 +279,7 @@ class InsertTest {
         assertThat(bed().at("/wells/0/name").asString()).isEqualTo("loose part");
         browser.type("[aria-label^='The loose thing, width']", "400");
         browser.button("Put it where the foam is thickest").click();
-        browser.until(() -> browser.text("main").contains("No place has 15 mm of foam all round it"));
+        browser.until(() -> browser.text("main").contains("No place of the block has enough foam all round for it"));
         assertThat(bed().path("wells")).hasSize(1);
     }
 
