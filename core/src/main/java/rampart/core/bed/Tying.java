@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import rampart.core.geometry.Bounds;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Point;
@@ -28,6 +29,9 @@ public final class Tying {
     private static final double LEAST_N = 10;
     private static final double STEP_N = 5;
     private static final double BAND_MM = 20;
+
+    /** Nearer to each other two bands hold no better than one, mm. */
+    private static final double APART_MM = 2 * BAND_MM;
 
     private Tying() {}
 
@@ -79,7 +83,9 @@ public final class Tying {
         }
         // On one side of the balance alone it would turn out of its bed.
         boolean spread = places.size() == wanted(size).length
-                && (places.size() > 1 || Math.abs(places.get(0) - middle) <= size / 6);
+                && (places.size() > 1
+                        ? IntStream.range(1, places.size()).allMatch(i -> places.get(i) - places.get(i - 1) >= APART_MM)
+                        : Math.abs(places.get(0) - middle) <= size / 6);
         return spread ? places : List.of();
     }
 

@@ -31,7 +31,7 @@ import rampart.core.quantity.Size;
  * parting plane.
  *
  * @param well without a name
- * @param foamMm the least foam round it: to the item and to the outside of the block
+ * @param foamMm the least foam between it and any other pocket; to the outside of the block there is {@link #FOAM_MM} or more
  * @param evaluation of the pack with it
  */
 public record LooseWell(BedWell well, double foamMm, Evaluation evaluation) {

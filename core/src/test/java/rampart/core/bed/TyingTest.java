@@ -90,6 +90,21 @@ class TyingTest {
         assertThat(Tying.of(bed(WHOLE), 2, new Point(-99, 59, 0), 0)).isEmpty();
     }
 
+    /** Foam under the middle 50 mm alone: two bands would lie on each other there, so none is proposed along that axis. */
+    @Test
+    void bandsDoNotLieOnEachOther() {
+        BedShape hollow = new BedShape(
+                SIZE,
+                List.of(WHOLE),
+                List.of(
+                        new BedWell("left", new Prism(rectangle(-100, -60, -25, 60), -60, -40)),
+                        new BedWell("right", new Prism(rectangle(25, -60, 100, 60), -60, -40))),
+                0,
+                0,
+                List.of());
+        assertThat(Tying.of(hollow, 2, Point.ORIGIN, 0)).isEmpty();
+    }
+
     /** The band goes down beside the widest of what it passes over. */
     @Test
     void slotsLieBesideTheOpening() {
