@@ -64,7 +64,10 @@ export const materials = new Materials();
 
 /** Of a layer that a drawing still shows and the pack has no more: nothing. */
 export function materialOf(layer: Layer | undefined): string {
-  return layer === undefined ? '' : layer.kind === 'box' ? layer.board : layer.material;
+  if (layer === undefined) {
+    return '';
+  }
+  return 'board' in layer ? layer.board : layer.material;
 }
 
 /** The hatch of a material, as the catalogue says; boards are all drawn alike, foams that only a file brings as plain foam. */

@@ -27,7 +27,7 @@
   import { route, searchParams } from '../lib/router';
   import { session } from '../lib/session.svelte';
   import InsertStation from '../lib/insert/InsertStation.svelte';
-  import CartonStation from '../lib/stations/CartonStation.svelte';
+  import CartonStation from '../lib/carton/CartonStation.svelte';
   import ItemStation from '../lib/stations/ItemStation.svelte';
   import SheetPlans from '../lib/stations/SheetPlans.svelte';
   import StationHelp from '../lib/stations/StationHelp.svelte';
@@ -36,6 +36,9 @@
   import { clock } from '../lib/units';
 
   const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Insert', 'Carton', 'Walls'];
+  /** Stations that draw something else than the section. */
+  const OWN_DRAWINGS = ['Walls', 'Insert', 'Carton'];
+
   const TIMED = {
     working: 'The boxes between the cushions are heavy: this is the quick verdict, the falls are being worked in time.',
     there: 'The boxes between the cushions are heavy: the falls were worked in time, and the higher G counts.',
@@ -237,7 +240,7 @@
       {#if bench.timed !== 'enough'}
         <p class="timed quiet" role="status" data-timed={bench.timed}>{TIMED[bench.timed]}</p>
       {/if}
-      {#if bench.station !== 'Walls' && bench.station !== 'Insert'}<Section {bench} />{/if}
+      {#if !OWN_DRAWINGS.includes(bench.station)}<Section {bench} />{/if}
       <div class="under">
         <StationHelp station={bench.station} />
         {#if bench.station === 'Item'}

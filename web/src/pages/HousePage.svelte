@@ -1,6 +1,7 @@
 <!-- The house: oneself, its ways, its people, and what was done in it. -->
 <script lang="ts">
   import Carriers from '../lib/house/Carriers.svelte';
+  import TariffTable from '../lib/house/TariffTable.svelte';
   import OwnPassword from '../lib/house/OwnPassword.svelte';
   import People from '../lib/house/People.svelte';
   import Trail from '../lib/house/Trail.svelte';
@@ -25,6 +26,7 @@
   <div class="column">
     <Ways />
     <Carriers />
+    <TariffTable />
     <OwnPassword />
     <Visits />
   </div>

@@ -4,6 +4,7 @@
   import Head from '../lib/parts/Head.svelte';
   import BoardStore from '../lib/stores/BoardStore.svelte';
   import ConsumableStore from '../lib/stores/ConsumableStore.svelte';
+  import BestSizes from '../lib/stores/BestSizes.svelte';
   import CartonStore from '../lib/stores/CartonStore.svelte';
   import FoamStore from '../lib/stores/FoamStore.svelte';
   import PriceStore from '../lib/stores/PriceStore.svelte';
@@ -38,6 +39,7 @@
       <BoardStore />
     {:else if room === 'Stock cartons'}
       <CartonStore />
+      <BestSizes />
     {:else if room === 'Consumables'}
       <ConsumableStore />
     {:else if room === 'Prices'}

@@ -100,6 +100,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/board-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["work"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/carton-sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sizes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/carton-sizes/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/case-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["files_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["panels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -300,6 +380,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["carriers"];
+        put: operations["set_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/tariffs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
         put: operations["set_2"];
         post?: never;
         delete?: never;
@@ -498,6 +594,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["rename"];
+        trace?: never;
+    };
+    "/api/packs/{id}/board-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["files_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/packs/{id}/draft": {
@@ -804,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/piece-ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/proposals": {
         parameters: {
             query?: never;
@@ -830,6 +958,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["proposeInLines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["quotes"];
         delete?: never;
         options?: never;
         head?: never;
@@ -958,6 +1102,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["simulate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stand-in/tariffs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standIn"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1332,6 +1492,42 @@ export interface components {
             delicacy: components["schemas"]["DelicacyChoice"][];
             journeys: components["schemas"]["JourneyChoice"][];
         };
+        BlankLabelView: {
+            /** Format: double */
+            heightMm: number;
+            words: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        BlankLayerView: {
+            name: string;
+            outlines: number[][][];
+            strokes: number[][][];
+            work: string;
+        };
+        BlankView: {
+            /** Format: double */
+            areaM2: number;
+            /** Format: int32 */
+            count: number;
+            file: string;
+            folding: number[][][][];
+            /** Format: double */
+            heightMm: number;
+            labels: components["schemas"]["BlankLabelView"][];
+            layers: components["schemas"]["BlankLayerView"][];
+            name: string;
+            /** Format: int32 */
+            perStep: number;
+            /** Format: double */
+            sheetM2: number;
+            steps: string[];
+            title: string;
+            /** Format: double */
+            widthMm: number;
+        };
         BlockView: {
             drawings: components["schemas"]["DrawingsView"] | null;
             picture: components["schemas"]["PictureView"] | null;
@@ -1372,6 +1568,24 @@ export interface components {
             limitsSource: string;
             name: string;
             own: boolean;
+        };
+        BoardWorkView: {
+            /** Format: double */
+            areaM2: number;
+            blanks: components["schemas"]["BlankView"][];
+            board: string;
+            bought: boolean;
+            /** Format: double */
+            cost: number | null;
+            cutDown: components["schemas"]["CutDownView"] | null;
+            impossible: string | null;
+            /** Format: int32 */
+            layer: number | null;
+            made: string;
+            /** Format: double */
+            massKg: number;
+            name: string;
+            style: string | null;
         };
         BoxView: {
             contentsMm: components["schemas"]["SizeView"];
@@ -1439,6 +1653,30 @@ export interface components {
             name: string;
             source: string;
         };
+        CartonSizesAsked: {
+            board: string;
+            /** Format: double */
+            divisor?: number;
+            /** Format: double */
+            keepingCost?: number;
+            /** Format: int32 */
+            most?: number;
+            /** Format: double */
+            perKg?: number;
+            /** Format: double */
+            perM2?: number;
+            table: string;
+            upright?: boolean;
+        };
+        CartonSizesView: {
+            divisions: components["schemas"]["SizesView"][];
+            intoNone: string[];
+            /** Format: int32 */
+            rows: number;
+            stock: components["schemas"]["SizesView"] | null;
+            /** Format: int32 */
+            worth: number;
+        };
         CartonView: {
             board: string;
             id: string;
@@ -1447,6 +1685,20 @@ export interface components {
             source: string;
             /** Format: int64 */
             version: number;
+        };
+        CasePanelView: {
+            file: string;
+            /** Format: double */
+            heightMm: number;
+            name: string;
+            outlines: number[][][];
+            /** Format: double */
+            widthMm: number;
+        };
+        CaseView: {
+            insideMm: components["schemas"]["SizeView"];
+            outsideMm: components["schemas"]["SizeView"];
+            panels: components["schemas"]["CasePanelView"][];
         };
         CatalogueView: {
             boards: components["schemas"]["BoardView"][];
@@ -1568,6 +1820,15 @@ export interface components {
             layer: number;
             outsideMm: components["schemas"]["SizeView"];
             stock: boolean;
+        };
+        CutDownView: {
+            /** Format: double */
+            flapMm: number;
+            /** Format: double */
+            offMm: number;
+            /** Format: double */
+            scoreMm: number;
+            steps: string[];
         };
         CutFill: {
             /** Format: int32 */
@@ -1710,6 +1971,11 @@ export interface components {
             /** Format: double */
             travelMm: number;
         };
+        EdgeView: {
+            edge: string;
+            /** Format: double */
+            mm: number;
+        };
         EvaluationView: {
             boxes: components["schemas"]["BoxView"][];
             checks: components["schemas"]["CheckView"][];
@@ -1777,6 +2043,8 @@ export interface components {
         };
         FitView: {
             board: string;
+            /** Format: double */
+            cutFromMm: number | null;
             fits: boolean;
             /** Format: double */
             grossMassKg: number;
@@ -1786,6 +2054,8 @@ export interface components {
             lackingMm: number;
             name: string;
             outsideMm: components["schemas"]["SizeView"];
+            /** Format: double */
+            price: number | null;
             slackMm: components["schemas"]["SizeView"];
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
@@ -1953,6 +2223,14 @@ export interface components {
             textual?: boolean;
             valueNode?: boolean;
         };
+        KeptSizeView: {
+            /** Format: int32 */
+            contents: number;
+            /** Format: double */
+            cost: number;
+            insideMm: components["schemas"]["SizeView"];
+            names: string;
+        };
         KitAsked: {
             /** Format: int32 */
             layers?: number | null;
@@ -2086,6 +2364,7 @@ export interface components {
             symbols: string;
         };
         ListsView: {
+            arrangements: components["schemas"]["Choice"][];
             conditions: components["schemas"]["Choice"][];
             dropBases: components["schemas"]["Choice"][];
             dropSequences: components["schemas"]["Choice"][];
@@ -2100,6 +2379,7 @@ export interface components {
             stackPatterns: components["schemas"]["Choice"][];
             statuses: string[];
             structures: components["schemas"]["Choice"][];
+            styles: components["schemas"]["StyleChoice"][];
             substances: components["schemas"]["Choice"][];
             surfaces: components["schemas"]["Choice"][];
             tapes: components["schemas"]["Choice"][];
@@ -2224,10 +2504,10 @@ export interface components {
             path: string;
             value: unknown;
         };
-        /** Rampart pack file, format 4; files of formats 1 to 3 are read as well */
+        /** Rampart pack file, format 5; files of formats 1 to 4 are read as well */
         PackFile: {
             /** @enum {string} */
-            format: "rampart-pack/1" | "rampart-pack/2" | "rampart-pack/3" | "rampart-pack/4";
+            format: "rampart-pack/1" | "rampart-pack/2" | "rampart-pack/3" | "rampart-pack/4" | "rampart-pack/5";
             item: components["schemas"]["Pack_item"];
             journey: components["schemas"]["Pack_journey"];
             /** @description from the item outward; the last is the outer carton */
@@ -2278,36 +2558,65 @@ export interface components {
             topMm: number;
         };
         Pack_board: {
+            bendingNm?: number;
             caliperMm: number;
             edgeCrushLbPerIn: number;
             /** @enum {unknown} */
-            flute: "E" | "B" | "C" | "BC" | "EB";
+            flute: "E" | "B" | "C" | "BC" | "EB" | "solid";
             grammageGm2: number;
             /** @description a house id: own. and up to 40 small letters, digits and hyphens */
             id: string;
             limitIn: number;
             limitLb: number;
             name: string;
+            punctureJ?: number;
             source?: string;
             version?: number;
+        };
+        Pack_boards: {
+            /** @enum {unknown} */
+            across?: "length" | "width" | "height";
+            board: ("e-23" | "b-26" | "b-29" | "b-32" | "c-29" | "c-32" | "c-40" | "c-44" | "c-55" | "bc-42" | "bc-48" | "bc-51" | "bc-61" | "bc-71" | "bc-82" | "eb-42") | string;
+            id?: string;
+            /** @default 0 */
+            interleafMm: number;
+            /** @constant */
+            kind: "boards";
+            overhangMm: number;
+            /** @default 1 */
+            plies: number;
+            /** @default 0 */
+            workStiffnessNm: number;
         };
         Pack_box: {
             board: ("e-23" | "b-26" | "b-29" | "b-32" | "c-29" | "c-32" | "c-40" | "c-44" | "c-55" | "bc-42" | "bc-48" | "bc-51" | "bc-61" | "bc-71" | "bc-82" | "eb-42") | string;
             bulgeMm?: number;
+            compressionN?: number;
             /** @enum {unknown} */
             condition?: "new" | "used" | "dented";
             /** @enum {unknown} */
             fill?: "none" | "paper" | "chips" | "air-cells" | "bubble" | "foam";
+            gapsMm?: {
+                all?: 0 | number;
+                back?: 0 | number;
+                bottom?: 0 | number;
+                front?: 0 | number;
+                left?: 0 | number;
+                right?: 0 | number;
+                top?: 0 | number;
+            };
             id?: string;
             /** @constant */
             kind: "box";
+            lidMm?: number;
             /** @default 0 */
             slackMm: number;
             stock?: {
+                cutFromMm?: number;
                 insideMm: components["schemas"]["Pack_size"];
             } | null;
             /** @enum {unknown} */
-            style: "0201";
+            style: "0200" | "0201" | "0203" | "0301" | "0320" | "0401" | "0406" | "0410" | "0426" | "0501" | "caps" | "two-sheet";
         };
         /** @description a pair of numbers above 0: Hz, g2/Hz */
         Pack_breakpoint: number[];
@@ -2460,6 +2769,7 @@ export interface components {
             fragility: components["schemas"]["Pack_fragility"];
             massKg: number;
             name: string;
+            pieces?: components["schemas"]["Pack_pieces"];
             /** @default 1 */
             quantity: number;
             sizeMm: components["schemas"]["Pack_size"];
@@ -2496,7 +2806,24 @@ export interface components {
             };
             vibration?: components["schemas"]["Pack_vibration"];
         };
-        Pack_layer: components["schemas"]["Pack_wrap"] | components["schemas"]["Pack_cushion"] | components["schemas"]["Pack_box"];
+        Pack_layer: components["schemas"]["Pack_wrap"] | components["schemas"]["Pack_cushion"] | components["schemas"]["Pack_box"] | components["schemas"]["Pack_boards"];
+        Pack_pieces: {
+            /** @enum {unknown} */
+            arrangement?: "grid" | "diagonal" | "alternate";
+            /** @default 1 */
+            columns: number;
+            dividerBoard?: ("e-23" | "b-26" | "b-29" | "b-32" | "c-29" | "c-32" | "c-40" | "c-44" | "c-55" | "bc-42" | "bc-48" | "bc-51" | "bc-61" | "bc-71" | "bc-82" | "eb-42") | string;
+            /** @default 1 */
+            levels: number;
+            massKg: number;
+            narrowMm?: number;
+            round?: boolean;
+            /** @default 1 */
+            rows: number;
+            sizeMm: components["schemas"]["Pack_size"];
+            /** @default 0 */
+            wrapMm: number;
+        };
         Pack_repeatedFit: {
             fromX: number;
             law: components["schemas"]["Pack_cushionLaw"];
@@ -2552,6 +2879,9 @@ export interface components {
         PaperView: {
             blocks: components["schemas"]["BlockView"][];
             title: string;
+        };
+        ParcelTable: {
+            table?: string;
         };
         PartView: {
             path: string;
@@ -2617,6 +2947,23 @@ export interface components {
             /** Format: double */
             thicknessMm: number;
         };
+        PieceWayView: {
+            arrangement: string;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            emptyCells: number;
+            /** Format: int32 */
+            levels: number;
+            /** Format: double */
+            massKg: number;
+            pack: components["schemas"]["PackFile"];
+            /** Format: int32 */
+            rows: number;
+            sizeMm: components["schemas"]["SizeView"];
+            /** Format: double */
+            sumMm: number;
+        };
         PlayedLayer: {
             /** Format: int32 */
             curves: number;
@@ -2628,6 +2975,13 @@ export interface components {
             /** Format: double */
             amount: number | null;
             source: string;
+        };
+        PriceStepView: {
+            edges: components["schemas"]["EdgeView"][];
+            /** Format: double */
+            kg: number;
+            /** Format: double */
+            price: number;
         };
         PriceView: {
             /** Format: double */
@@ -2679,6 +3033,35 @@ export interface components {
             proposals: components["schemas"]["ProposalView"][];
             /** Format: int64 */
             worked: number;
+        };
+        QuoteView: {
+            above: components["schemas"]["PriceStepView"] | null;
+            below: components["schemas"]["PriceStepView"] | null;
+            /** Format: double */
+            billedKg: number;
+            byVolume: boolean;
+            invented: boolean;
+            /** Format: double */
+            price: number | null;
+            refusedBy: string[];
+            service: string;
+            surcharges: components["schemas"]["SurchargeView"][];
+            /** Format: double */
+            toKg: number | null;
+            /** Format: double */
+            volumetricKg: number;
+        };
+        QuotesView: {
+            /** Format: double */
+            declaredKg: number;
+            /** Format: double */
+            lengthAndGirthMm: number;
+            /** Format: double */
+            litres: number;
+            outsideMm: components["schemas"]["SizeView"];
+            quotes: components["schemas"]["QuoteView"][];
+            /** Format: double */
+            sumMm: number;
         };
         Range: {
             field: string;
@@ -2934,6 +3317,15 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        SizesView: {
+            /** Format: double */
+            cost: number;
+            /** Format: int32 */
+            count: number;
+            sizes: components["schemas"]["KeptSizeView"][];
+            /** Format: double */
+            withKeeping: number;
+        };
         SolidView: {
             face: string | null;
             /** Format: int32 */
@@ -2988,11 +3380,30 @@ export interface components {
             cartons: components["schemas"]["CartonView"][];
             sheets: components["schemas"]["SheetView"][];
         };
+        StyleChoice: {
+            closes: boolean;
+            code: string;
+            computed: boolean;
+            lid: boolean;
+            made: string;
+            words: string;
+        };
+        SurchargeView: {
+            /** Format: double */
+            over: number;
+            /** Format: double */
+            price: number;
+            unit: string;
+            what: string;
+        };
         TableView: {
             caption: string;
             columns: components["schemas"]["ColumnView"][];
             narrow: boolean;
             rows: string[][];
+        };
+        TariffTable: {
+            table: string;
         };
         TestBandView: {
             /** Format: double */
@@ -3341,6 +3752,143 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Beginnings"];
+                };
+            };
+        };
+    };
+    work: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardWorkView"][];
+                };
+            };
+        };
+    };
+    sizes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CartonSizesAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CartonSizesView"];
+                };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ParcelTable"];
+                };
+            };
+        };
+    };
+    files_2: {
+        parameters: {
+            query: {
+                lengthMm: number;
+                widthMm: number;
+                heightMm: number;
+                inside?: boolean | null;
+                sheetMm: number;
+                fingerMm?: number | null;
+                allowanceMm?: number | null;
+                tagLengthMm?: number | null;
+                tagWidthMm?: number | null;
+                tagAllowanceMm?: number | null;
+                file?: "zip" | "svg" | "dxf" | "pdf";
+                piece?: string;
+                paper?: "a4" | "letter" | "a3";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    panels: {
+        parameters: {
+            query: {
+                lengthMm: number;
+                widthMm: number;
+                heightMm: number;
+                inside?: boolean | null;
+                sheetMm: number;
+                fingerMm?: number | null;
+                allowanceMm?: number | null;
+                tagLengthMm?: number | null;
+                tagWidthMm?: number | null;
+                tagAllowanceMm?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseView"];
                 };
             };
         };
@@ -3698,7 +4246,7 @@ export interface operations {
             };
         };
     };
-    set_2: {
+    set_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3718,6 +4266,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CarrierLinesView"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TariffTable"];
+                };
+            };
+        };
+    };
+    set_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TariffTable"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TariffTable"];
                 };
             };
         };
@@ -4106,6 +4698,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Detail"];
+                };
+            };
+        };
+    };
+    files_1: {
+        parameters: {
+            query?: {
+                file?: "zip" | "svg" | "dxf" | "pdf";
+                piece?: string;
+                paper?: "a4" | "letter" | "a3";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -4658,6 +5276,30 @@ export interface operations {
             };
         };
     };
+    ways_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceWayView"][];
+                };
+            };
+        };
+    };
     propose: {
         parameters: {
             query?: {
@@ -4710,6 +5352,32 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": components["schemas"]["ProposalLine"];
+                };
+            };
+        };
+    };
+    quotes: {
+        parameters: {
+            query?: {
+                addKg?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotesView"];
                 };
             };
         };
@@ -4969,6 +5637,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SimulationView"];
+                };
+            };
+        };
+    };
+    standIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TariffTable"];
                 };
             };
         };

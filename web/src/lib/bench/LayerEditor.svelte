@@ -1,6 +1,6 @@
 <!-- All that one layer can have, as a sentence with fields in it. -->
 <script lang="ts">
-  import type { BoxLayer, CushionLayer, WrapLayer } from '../api/client';
+  import type { BoardsLayer, CushionLayer, WrapLayer } from '../api/client';
   import { materials } from '../catalogue.svelte';
   import { AROUND, capital } from '../faces';
   import ChoiceField from '../parts/ChoiceField.svelte';
@@ -9,7 +9,8 @@
   import { lists } from '../lists.svelte';
   import { figure } from '../units';
   import type { Bench } from './bench.svelte';
-  import { common, isOuter, side, withForm, withSide } from './edit';
+  import BoxEditor from './BoxEditor.svelte';
+  import { common, side, withForm, withSide } from './edit';
 
   let { bench, index }: { bench: Bench; index: number } = $props();
 
@@ -68,66 +69,68 @@
   </p>
 {/snippet}
 
-{#snippet box(layer: BoxLayer)}
+{#snippet boards(layer: BoardsLayer)}
   <p class="sentence">
-    A box of
+    Flat work between rigid boards of
     <ChoiceField
-      label="Board"
+      label="Rigid board"
       value={layer.board}
       disabled={bench.readOnly}
       options={materials.choices('boards')}
       onset={(value) => bench.put(`${at}/board`, value)}
+    />,
+    <QuantityField
+      kind="number"
+      unit=""
+      decimals={0}
+      label="Boards on each face"
+      value={layer.plies ?? 1}
+      least={1}
+      disabled={bench.readOnly}
+      problem={bench.problemAt(`${at}/plies`)}
+      onset={(value) => bench.put(`${at}/plies`, value)}
     />
-    {#if layer.stock}
-      from stock; its inside is given, and what is left round the contents is play.
-    {:else}
-      with
-      <QuantityField
-        kind="length"
-        label="Slack of the box"
-        value={layer.slackMm ?? 0}
-        step={1}
-        least={lists.limit('box/slackMm').least}
-        disabled={bench.readOnly}
-        problem={bench.problemAt(`${at}/slackMm`)}
-        onset={(value) => bench.put(`${at}/slackMm`, value)}
-      />
-      of play in length, width and height{(layer.slackMm ?? 0) < 0 ? ': what is inside is pressed together' : ''}.
-    {/if}
-    {#if (layer.slackMm ?? 0) >= 0}
-      What fills the play:
-      <ChoiceField
-        label="What fills the play"
-        value={layer.fill ?? 'unsaid'}
-        disabled={bench.readOnly}
-        options={[
-          { value: 'unsaid', text: 'not said, so settling is not judged' },
-          ...lists.options<NonNullable<BoxLayer['fill']>>((l) => l.fills)
-        ]}
-        onset={(value) => bench.put(`${at}/fill`, value === 'unsaid' ? undefined : value)}
-      />.
-    {/if}
-    {#if isOuter(bench.pack, index)}
-      The carton is
-      <ChoiceField
-        label="State of the carton"
-        value={layer.condition ?? 'new'}
-        disabled={bench.readOnly}
-        options={lists.options((l) => l.conditions)}
-        onset={(value) => bench.put(`${at}/condition`, value === 'new' ? undefined : value)}
-      />
-      and bulges by
-      <QuantityField
-        kind="length"
-        label="Bulge of the carton"
-        value={layer.bulgeMm}
-        optional
-        step={1}
-        disabled={bench.readOnly}
-        problem={bench.problemAt(`${at}/bulgeMm`)}
-        onset={(value) => bench.put(`${at}/bulgeMm`, value)}
-      />.
-    {/if}
+    on each face, across its
+    <ChoiceField
+      label="Boards lie across"
+      value={layer.across ?? 'height'}
+      disabled={bench.readOnly}
+      options={[
+        { value: 'height' as const, text: 'height: above and below' },
+        { value: 'length' as const, text: 'length: left and right' },
+        { value: 'width' as const, text: 'width: front and back' }
+      ]}
+      onset={(value) => bench.put(`${at}/across`, value)}
+    />. They stand out
+    <QuantityField
+      kind="length"
+      label="Overhang of the boards"
+      value={layer.overhangMm}
+      disabled={bench.readOnly}
+      problem={bench.problemAt(`${at}/overhangMm`)}
+      onset={(value) => bench.put(`${at}/overhangMm`, value)}
+    />
+    past it on every edge (25 to 38 mm is common practice), with an interleaf of
+    <QuantityField
+      kind="length"
+      label="Interleaf"
+      value={layer.interleafMm ?? 0}
+      step={0.5}
+      disabled={bench.readOnly}
+      problem={bench.problemAt(`${at}/interleafMm`)}
+      onset={(value) => bench.put(`${at}/interleafMm`, value)}
+    />
+    over its face, all edges taped. The work itself is as stiff as
+    <QuantityField
+      kind="number"
+      unit="Nm"
+      label="Stiffness of the work itself"
+      value={layer.workStiffnessNm ?? 0}
+      disabled={bench.readOnly}
+      problem={bench.problemAt(`${at}/workStiffnessNm`)}
+      onset={(value) => bench.put(`${at}/workStiffnessNm`, value)}
+    />
+    for each metre of its width; a print is 0. What the boards bear stands with the board in Stores.
   </p>
 {/snippet}
 
@@ -297,7 +300,9 @@
 {#if layer.kind === 'cushion'}
   {@render cushion(layer)}
 {:else if layer.kind === 'box'}
-  {@render box(layer)}
+  <BoxEditor {bench} {index} />
+{:else if layer.kind === 'boards'}
+  {@render boards(layer)}
 {:else}
   {@render wrap(layer)}
 {/if}

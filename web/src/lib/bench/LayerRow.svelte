@@ -11,6 +11,7 @@
 
   const KINDS: { kind: Layer['kind']; text: string }[] = [
     { kind: 'wrap', text: 'A wrap' },
+    { kind: 'boards', text: 'Rigid boards' },
     { kind: 'cushion', text: 'A cushion' },
     { kind: 'box', text: 'A box' }
   ];
@@ -26,13 +27,21 @@
       const all = common(layer.thicknessMm);
       return all === null ? name : `${name} ${lengthIn(all)}`;
     }
-    return name.split(',')[0] + ' box';
+    return `${name.split(',')[0]} ${layer.kind === 'boards' ? 'boards' : 'box'}`;
   }
 
   function insert(index: number, kind: Layer['kind']) {
     adding = null;
     bench.change(insertLayer(bench.pack, index, newLayer(kind)), 'layers');
     bench.chosenLayer = index;
+  }
+
+  /** Rigid boards lie next to the work, wraps between, and only one pair of them. */
+  function takesBoards(index: number): boolean {
+    return (
+      bench.pack.layers.slice(0, index).every((l) => l.kind === 'wrap') &&
+      bench.pack.layers.every((l) => l.kind !== 'boards')
+    );
   }
 
   function remove() {
@@ -62,7 +71,7 @@
       >
     {/if}
     {#if adding === index}
-      {#each KINDS as { kind, text } (kind)}
+      {#each KINDS.filter((k) => k.kind !== 'boards' || takesBoards(index)) as { kind, text } (kind)}
         <button type="button" class="plain-button border border-base-300" onclick={() => insert(index, kind)}
           >{text}</button
         >

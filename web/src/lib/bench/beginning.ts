@@ -28,7 +28,7 @@ export function packOf(answers: Answers, beginnings: Beginnings): PackFile | nul
   }
   const name = answers.name.trim() || 'New pack';
   return {
-    format: 'rampart-pack/4',
+    format: 'rampart-pack/5',
     name,
     item: {
       name,

@@ -18,7 +18,7 @@ const server = vi.hoisted(() => {
 });
 
 const PACK = {
-  format: 'rampart-pack/4',
+  format: 'rampart-pack/5',
   name: 'a pack',
   item: { name: 'it', sizeMm: { length: 100, width: 90, height: 80 }, massKg: 2, fragility: { basis: 'estimate' } },
   journey: { drop: { basis: 'parcel-1a' } },

@@ -92,7 +92,7 @@ describe('materials of the house inside the file', () => {
   it('brings what a layer names, whole, and raises the format', () => {
     const file = withMaterials({ ...withFoam('own.blue'), format: 'rampart-pack/1' }, of);
     expect(file.materials).toEqual({ foams: [foam] });
-    expect(file.format).toBe('rampart-pack/4');
+    expect(file.format).toBe('rampart-pack/5');
   });
 
   it('keeps what the file brings already, even where the stores have another version', () => {

@@ -58,7 +58,7 @@ export function valueAt(pack: PackFile, pointer: string): unknown {
 }
 
 /** The newest format; a changed file is written in it. */
-const FORMAT = 'rampart-pack/4';
+const FORMAT = 'rampart-pack/5';
 
 /**
  * The file with the house's materials that its layers name, whole, so that it stands alone; what it brings already stays
@@ -69,15 +69,16 @@ export function withMaterials(
   documentOf: (id: string) => Record<string, unknown> | undefined
 ): PackFile {
   const brought: Record<string, unknown[]> = {};
-  for (const [kind, list] of [
-    ['cushion', 'foams'],
-    ['box', 'boards'],
-    ['wrap', 'wraps']
-  ] as const) {
+  for (const [kinds, list] of [
+    [['cushion'], 'foams'],
+    [['box', 'boards'], 'boards'],
+    [['wrap'], 'wraps']
+  ] as [Layer['kind'][], 'foams' | 'boards' | 'wraps'][]) {
     const ids = new Set(
       pack.layers
-        .filter((layer) => layer.kind === kind)
-        .map((layer) => (layer.kind === 'box' ? layer.board : layer.material))
+        .filter((layer) => kinds.includes(layer.kind))
+        .map((layer) => ('board' in layer ? layer.board : layer.material))
+        .concat(list === 'boards' ? [pack.item.pieces?.dividerBoard ?? ''] : [])
         .filter((id) => id.startsWith('own.'))
     );
     const all = [...ids].flatMap((id) => {
@@ -107,6 +108,8 @@ export function newLayer(kind: Layer['kind']): Layer {
       return { id: newId(), kind, material: 'tissue', thicknessMm: 1 };
     case 'cushion':
       return { id: newId(), kind, material: 'pe-28', form: 'full', thicknessMm: { all: 50 } };
+    case 'boards':
+      return { id: newId(), kind, board: 'b-32', overhangMm: 30, plies: 1, interleafMm: 0, workStiffnessNm: 0 };
     case 'box':
       return { id: newId(), kind, style: '0201', board: 'c-32', slackMm: 3, stock: null };
   }

@@ -4,7 +4,7 @@ import { newId } from './edit';
 /** Where a new pack begins: a plain box of foam, to be changed at once. */
 export function starter(name: string): PackFile {
   return {
-    format: 'rampart-pack/4',
+    format: 'rampart-pack/5',
     name,
     item: {
       name,

@@ -8,6 +8,7 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import Features from './Features.svelte';
   import Memory from './Memory.svelte';
+  import Pieces from './Pieces.svelte';
   import Orientations from './Orientations.svelte';
   import Surfaces from './Surfaces.svelte';
 
@@ -147,6 +148,7 @@
     By class, from memory of MIL-HDBK-304: extremely fragile 15 to 25 G, very delicate 25 to 40, delicate 40 to 60,
     moderately delicate 60 to 85, moderately rugged 85 to 115, rugged above. Take the lower end unless a test says more.
   </p>
+  <Pieces {bench} />
   <Memory {bench} />
   <Surfaces {bench} />
   <Features {bench} />

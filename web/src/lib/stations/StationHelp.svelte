@@ -30,7 +30,10 @@
     Carton: [
       'A box is made to fit what is in it, with a little slack so that it goes in without force; or it comes from stock, and the room left is filled.',
       'Edge crush says how much a board carries on its edge; the grade says what it is meant for.',
-      'The smallest carton that keeps the wall is the right one: size is what a light parcel pays for.'
+      'The smallest carton that keeps the wall is the right one: size is what a light parcel pays for.',
+      'Each blank is drawn as it is cut, seen from the inside, scores dashed, and folds up beside it: press a step, or move the slider by arrow keys.',
+      'A carton from the store that is too high can be cut down to its contents: look in stock.',
+      'Several pieces alike are set in cells at the station Item; their strips are cut here.'
     ],
     Walls: [
       'Say what may be used and how large the pack may be; every wall within that is looked at.',

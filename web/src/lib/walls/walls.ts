@@ -84,6 +84,9 @@ export function wallInWords(wall: Proposal, name: (id: string) => string, stock:
       const outer = index === layers.length - 1;
       return outer ? `in ${wall.stock ? stock(wall.stock) : `a carton of ${name(layer.board)}`}` : 'an inner box';
     }
+    if (layer.kind === 'boards') {
+      return `between boards of ${name(layer.board)}`;
+    }
     const t = layer.thicknessMm;
     const sides = [...new Set([t.all, t.left, t.right, t.front, t.back, t.top, t.bottom].filter((v) => v))] as number[];
     const thick =

@@ -1,4 +1,4 @@
-"""Prints what an independent reader finds in a DXF file: units, then one line for each closed curve."""
+"""Prints what an independent reader finds in a DXF file: units, then one line for each curve and each straight line."""
 import sys
 
 import ezdxf
@@ -8,6 +8,10 @@ print("units", document.header.get("$INSUNITS", 0))
 for entity in document.modelspace():
     if entity.dxftype() == "TEXT":
         print("text", entity.dxf.layer, entity.dxf.text)
+        continue
+    if entity.dxftype() == "LINE":
+        a, b = entity.dxf.start, entity.dxf.end
+        print("line", entity.dxf.layer, f"{a.x:.5f},{a.y:.5f}", f"{b.x:.5f},{b.y:.5f}")
         continue
     places = []
     for piece in entity.virtual_entities():

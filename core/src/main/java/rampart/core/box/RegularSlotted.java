@@ -10,10 +10,11 @@ import rampart.core.quantity.Size;
  * @param inside inside size, mm
  */
 public record RegularSlotted(Size inside, Board board) implements Carton {
-    /** Width of the glue tab, mm (nominal). */
-    public static final double GLUE_TAB_MM = 35;
+    @Override
+    public CartonStyle style() {
+        return CartonStyle.REGULAR_SLOTTED;
+    }
 
-    /** One caliper at each side, and two, the folded flaps, at top and bottom. */
     @Override
     public SixSided wallMm() {
         double c = board.caliperMm();
@@ -21,17 +22,10 @@ public record RegularSlotted(Size inside, Board board) implements Carton {
     }
 
     @Override
-    public boolean carriesOnItsWalls() {
-        return true;
-    }
-
-    @Override
     public double blankAreaMm2() {
         double c = board.caliperMm();
-        double longer = Math.max(inside.lengthMm(), inside.widthMm());
-        double shorter = Math.min(inside.lengthMm(), inside.widthMm());
-        double across = 2 * (longer + c) + 2 * (shorter + c) + GLUE_TAB_MM;
-        double down = inside.heightMm() + 2 * c + shorter + c;
+        double across = 2 * (longerMm() + c) + 2 * (shorterMm() + c) + TAB_MM;
+        double down = inside.heightMm() + 2 * c + shorterMm() + c;
         return across * down;
     }
 }

@@ -3,52 +3,30 @@ package rampart.core.box;
 import rampart.core.journey.Stack;
 
 /**
- * What a carton that stands on its four walls carries in a stack (rule 25): McKee's short formula (1963) times the stacking
- * multipliers of the Fibre Box Handbook (both from memory). No safety factor is in it.
+ * What a carton carries in a stack (rules 25 and 59): its strength new and dry times the stacking multipliers of the Fibre Box
+ * Handbook (from memory). No safety factor is in it.
  *
- * @param edgeCrushNPerMm edge crush strength, N/mm
- * @param caliperMm board thickness, mm
- * @param perimeterMm inside perimeter, mm
+ * @param dryN in the short time of a compression test, N
  */
-public record StackStrength(
-        double edgeCrushNPerMm,
-        double caliperMm,
-        double perimeterMm,
-        double daysFactor,
-        double humidityFactor,
-        double patternFactor) {
-
-    /** McKee's constant; the same in N, mm and N/mm as in lbf, in and lb/in. */
-    public static final double MCKEE = 5.87;
-
+public record StackStrength(double dryN, double daysFactor, double humidityFactor, double patternFactor) {
     private static final double[] DAYS = {10, 30, 90, 180};
     private static final double[] DAYS_FACTOR = {.63, .60, .55, .50};
     private static final double LEAST_DAYS_FACTOR = .30;
     private static final double[] HUMIDITY = {.5, .6, .7, .8, .9, 1.0};
     private static final double[] HUMIDITY_FACTOR = {1.0, .90, .80, .68, .48, .15};
 
-    /** @throws IllegalArgumentException for a carton that does not carry on its walls */
-    public static StackStrength of(Carton box, Stack stack) {
-        if (!box.carriesOnItsWalls()) {
-            throw new IllegalArgumentException("the strength formula does not hold for this style of carton");
-        }
+    /** Of a carton that carries so much new and dry. */
+    public static StackStrength of(double dryN, Stack stack) {
         return new StackStrength(
-                box.board().edgeCrushNPerMm(),
-                box.board().caliperMm(),
-                2 * (box.inside().lengthMm() + box.inside().widthMm()),
+                dryN,
                 daysFactor(stack.days()),
                 humidityFactor(stack.relativeHumidity()),
                 stack.pattern().multiplier());
     }
 
-    /** New and dry, for the short time of a compression test, N. */
-    public double dryN() {
-        return MCKEE * edgeCrushNPerMm * Math.sqrt(caliperMm * perimeterMm);
-    }
-
     /** With all multipliers, N. */
     public double strengthN() {
-        return dryN() * daysFactor * humidityFactor * patternFactor;
+        return dryN * daysFactor * humidityFactor * patternFactor;
     }
 
     /** Straight in the logarithm of days between the points, .63 before 10, the last slope goes on, not under .30. */

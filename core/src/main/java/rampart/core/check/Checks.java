@@ -28,7 +28,9 @@ public final class Checks {
             new BedFloorCheck(),
             new BedWebCheck(),
             new BedHoldCheck(),
-            new BedTiesCheck());
+            new BedTiesCheck(),
+            new PiecesFitCheck(),
+            new BoardsCheck());
 
     private Checks() {}
 }

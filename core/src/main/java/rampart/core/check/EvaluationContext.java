@@ -145,7 +145,8 @@ public final class EvaluationContext {
                 .anyMatch(layer -> layer.match(
                         wrap -> false,
                         cushion -> false,
-                        box -> box.slackMm() < 0 || !box.state().equals(CartonState.NEW)));
+                        box -> box.room().squeezes() || !box.state().equals(CartonState.NEW),
+                        boards -> false));
     }
 
     /** All 26 in their order. */

@@ -90,18 +90,20 @@ final class MaterialCompatibility {
         return layer.match(
                 wrap -> catalogue.wrap(wrap.material()).substance(),
                 cushion -> catalogue.foam(cushion.material()).substance(),
-                box -> Substance.PAPER);
+                box -> Substance.PAPER,
+                boards -> Substance.PAPER);
     }
 
     private Term name(Layer layer) {
         return Term.name(layer.match(
                 wrap -> catalogue.wrap(wrap.material()).name(),
                 cushion -> catalogue.foam(cushion.material()).name(),
-                box -> "The carton's board"));
+                box -> "The carton's board",
+                boards -> "The rigid board"));
     }
 
     private static boolean cushion(Layer layer) {
-        return layer.match(wrap -> false, cushion -> true, box -> false);
+        return layer.match(wrap -> false, cushion -> true, box -> false, boards -> false);
     }
 
     /** What lies on the item itself. */
@@ -186,8 +188,11 @@ final class MaterialCompatibility {
 
     private void tape() {
         boolean onItem = pack.layers().stream()
-                .anyMatch(layer ->
-                        layer.match(wrap -> wrap.tape() == Layer.Wrap.Tape.ON_ITEM, cushion -> false, box -> false));
+                .anyMatch(layer -> layer.match(
+                        wrap -> wrap.tape() == Layer.Wrap.Tape.ON_ITEM,
+                        cushion -> false,
+                        box -> false,
+                        boards -> false));
         if (onItem && hasAny(TAPE_LIFTS)) {
             harms(Say.TAPE_LIFTS.of(named(TAPE_LIFTS)));
         } else if (onItem) {

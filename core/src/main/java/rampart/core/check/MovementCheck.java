@@ -1,12 +1,16 @@
 package rampart.core.check;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.bed.BedShape;
+import rampart.core.item.Pieces;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Size;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
@@ -36,11 +40,20 @@ public final class MovementCheck implements CheckRule {
         double slack = Math.max(0, loosest.largestSlackMm());
         Optional<LaidCushion> bed = context.layout().bed();
         double play = bed.map(cushion -> playMm(cushion.bed().orElseThrow())).orElse(0.0);
+        double pieces = context.pack()
+                .item()
+                .properties()
+                .pieces()
+                .map(p -> playMm(context, p))
+                .orElse(0.0);
+        if (pieces > Math.max(play, slack)) {
+            return List.of(check(Check.Where.PACK, pieces, "cell of a piece"));
+        }
         if (play > slack) {
-            return List.of(check(bed.orElseThrow().layer(), play, "bed"));
+            return List.of(check(Check.Where.layer(bed.orElseThrow().layer()), play, "bed"));
         }
         boolean outer = loosest.layer() == context.layout().outer().layer();
-        return List.of(check(loosest.layer(), slack, outer ? "outer carton" : "inner box"));
+        return List.of(check(Check.Where.layer(loosest.layer()), slack, outer ? "outer carton" : "inner box"));
     }
 
     /** Play of the item in its bed: to both sides; upward it is half as much, and never the greatest (rule 56). */
@@ -48,7 +61,17 @@ public final class MovementCheck implements CheckRule {
         return 2 * Math.max(0, bed.leastStrongClearanceMm().orElse(0));
     }
 
-    private static Check check(int layer, double slack, String box) {
+    /** Of a piece among the others, along the loosest axis (rule 63). */
+    private static double playMm(EvaluationContext context, Pieces pieces) {
+        double caliper = PiecesFitCheck.caliperMm(context, pieces);
+        Size size = context.pack().item().size();
+        return Arrays.stream(Axis.values())
+                .mapToDouble(axis -> pieces.playMm(size, caliper, axis))
+                .max()
+                .orElseThrow();
+    }
+
+    private static Check check(Check.Where where, double slack, String box) {
         Supplier<List<Sentence>> because = () -> List.of(
                 slack <= 0
                         ? Say.NO_PLAY.of(Term.name(box))
@@ -62,13 +85,6 @@ public final class MovementCheck implements CheckRule {
                         Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33")),
                 "Settling of foam and fill is not counted.");
         return Check.judged(
-                "movement",
-                "Room to move",
-                Check.Where.layer(layer),
-                slack,
-                OptionalDouble.of(LIMIT_MM),
-                "mm",
-                because,
-                working);
+                "movement", "Room to move", where, slack, OptionalDouble.of(LIMIT_MM), "mm", because, working);
     }
 }

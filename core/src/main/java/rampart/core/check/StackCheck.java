@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import rampart.core.box.Carton;
 import rampart.core.box.CartonState;
+import rampart.core.box.McKee;
 import rampart.core.box.StackStrength;
 import rampart.core.journey.Stack;
 import rampart.core.quantity.Basis;
@@ -36,12 +37,18 @@ public final class StackCheck implements CheckRule {
                 .orElse(List.of());
     }
 
+    /** What the outer carton carries new and dry, N; empty where that cannot be computed and was not tested. */
+    public static OptionalDouble dryN(EvaluationContext context) {
+        return DryStrength.of(context).newtons();
+    }
+
     private static Check check(EvaluationContext context, Stack stack) {
         Carton carton = context.layout().outer().carton();
         double boxesAbove = boxesAbove(stack, carton);
         double gross = context.layout().grossMassKg();
         double demand = boxesAbove * gross * Units.STANDARD_GRAVITY;
-        StackStrength strength = StackStrength.of(carton, stack);
+        DryStrength dry = DryStrength.of(context);
+        StackStrength strength = StackStrength.of(dry.newtons().orElse(0), stack);
         boolean ordinary = !context.cartonsMatter();
         CartonState.Condition condition = ordinary
                 ? CartonState.Condition.NEW
@@ -49,7 +56,11 @@ public final class StackCheck implements CheckRule {
         double bulgeMm = ordinary ? 0 : Squeezed.outer(context).bulgeMm();
         double bulge = CartonState.bulgeFactor(bulgeMm);
         double limit = strength.strengthN() * condition.factor() * bulge;
-        boolean low = carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * strength.perimeterMm();
+        boolean low = !dry.measured()
+                && carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * DryStrength.perimeterMm(carton);
+        if (dry.newtons().isEmpty()) {
+            return unknown(context, boxesAbove, gross, demand);
+        }
         return Check.judged(
                 "stack",
                 "Standing in a pile",
@@ -59,7 +70,11 @@ public final class StackCheck implements CheckRule {
                 "N",
                 () -> because(boxesAbove, demand, limit, low, condition, bulgeMm, bulge),
                 () -> derated(
-                        working(stack, carton, strength, boxesAbove, gross, low), condition, bulgeMm, bulge, limit));
+                        working(stack, carton, dry, strength, boxesAbove, gross, low),
+                        condition,
+                        bulgeMm,
+                        bulge,
+                        limit));
     }
 
     private static List<Sentence> because(
@@ -96,25 +111,68 @@ public final class StackCheck implements CheckRule {
         figures.add(Figure.assumed(
                 "kc", Say.CARTON_CONDITION.of(Term.name(condition.words())), condition.factor(), "", "rule 42"));
         figures.add(Figure.assumed("kb", Say.BULGE_OF.of(Quantity.wholeMm(bulgeMm)), bulge, "", "rule 42"));
-        return new Working(asNew.formula(), List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp*kc*kb"), figures, asNew.notes());
+        return new Working(asNew.formula(), List.of("S = P*kd*kh*kp*kc*kb"), figures, asNew.notes());
+    }
+
+    /** The carton new and dry: tested, or by the formula. */
+    private static List<Figure> strengthFigures(Carton carton, DryStrength dry) {
+        double total = dry.newtons().orElseThrow();
+        if (dry.measured()) {
+            return List.of(Figure.input("P", "strength in a compression test", total, "N"));
+        }
+        List<Figure> figures = new ArrayList<>(List.of(
+                Figure.law("P", "strength new and dry", total, "N"),
+                Figure.std("K", "McKee's constant", McKee.SHORT, "", "McKee 1963, from memory"),
+                Figure.nominal(
+                        "ECT",
+                        "edge crush of the board",
+                        carton.board().edgeCrushNPerMm(),
+                        "N/mm",
+                        carton.board().name()),
+                Figure.nominal("c", "caliper", carton.board().caliperMm(), "mm", "typical for the flute"),
+                Figure.law("Z", "inside perimeter", DryStrength.perimeterMm(carton), "mm")));
+        if (dry.dividerN() > 0) {
+            figures.add(Figure.assumed(
+                    "Pd", "what the divider adds", dry.dividerN(), "N", "rule 59: slotted strips counted half"));
+        }
+        return figures;
+    }
+
+    private static Check unknown(EvaluationContext context, double boxesAbove, double gross, double demand) {
+        Carton carton = context.layout().outer().carton();
+        return Check.judged(
+                "stack",
+                "Standing in a pile",
+                Check.Where.layer(context.layout().outer().layer()),
+                demand,
+                OptionalDouble.empty(),
+                "N",
+                () -> List.of(Say.STACK_UNKNOWN.of(
+                        Quantity.newton(demand), Term.name(carton.style().words()))),
+                () -> Working.noted(
+                        "D = N*m*g",
+                        List.of(),
+                        List.of(
+                                Figure.law("N", "boxes above", boxesAbove, ""),
+                                Figure.law("m", "gross mass", gross, "kg"),
+                                Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2")),
+                        "The formula is for four walls with upright flutes."));
     }
 
     private static Working working(
-            Stack stack, Carton carton, StackStrength strength, double boxesAbove, double gross, boolean low) {
-        List<Figure> figures = new ArrayList<>(List.of(
+            Stack stack,
+            Carton carton,
+            DryStrength dry,
+            StackStrength strength,
+            double boxesAbove,
+            double gross,
+            boolean low) {
+        List<Figure> figures = new ArrayList<>(strengthFigures(carton, dry));
+        figures.addAll(List.of(
                 Figure.law("N", "boxes above", boxesAbove, ""),
                 Figure.law("m", "gross mass", gross, "kg"),
                 Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
                 Figure.law("S", "strength of the carton", strength.strengthN(), "N"),
-                Figure.std("K", "McKee's constant", StackStrength.MCKEE, "", "McKee 1963, from memory"),
-                Figure.nominal(
-                        "ECT",
-                        "edge crush of the board",
-                        strength.edgeCrushNPerMm(),
-                        "N/mm",
-                        carton.board().name()),
-                Figure.nominal("c", "caliper", strength.caliperMm(), "mm", "typical for the flute"),
-                Figure.law("Z", "inside perimeter", strength.perimeterMm(), "mm"),
                 Figure.std(
                         "kd",
                         Say.DAYS_UNDER_LOAD.of(Quantity.number(stack.days(), 1)),
@@ -138,7 +196,12 @@ public final class StackCheck implements CheckRule {
             notes.add(Sentence.plain(
                     "The carton is lower than a seventh of its perimeter, where the formula was not tested."));
         }
-        return new Working("D = N*m*g", List.of("S = K*ECT*sqrt(c*Z)*kd*kh*kp"), figures, notes);
+        String walls = dry.measured() ? "" : dry.dividerN() > 0 ? "P = K*ECT*sqrt(c*Z) + Pd" : "P = K*ECT*sqrt(c*Z)";
+        return new Working(
+                "D = N*m*g",
+                walls.isEmpty() ? List.of("S = P*kd*kh*kp") : List.of(walls, "S = P*kd*kh*kp"),
+                figures,
+                notes);
     }
 
     private static double boxesAbove(Stack stack, Carton carton) {

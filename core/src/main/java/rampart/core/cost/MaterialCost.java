@@ -2,6 +2,7 @@ package rampart.core.cost;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import rampart.core.layout.LaidBoards;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -37,6 +38,13 @@ public final class MaterialCost {
                 return price;
             }
             sum += box.carton().blankAreaMm2() / MM2_PER_M2 * price.getAsDouble();
+        }
+        for (LaidBoards laid : layout.boards()) {
+            OptionalDouble price = prices.of(laid.board().id());
+            if (price.isEmpty()) {
+                return price;
+            }
+            sum += laid.areaMm2() / MM2_PER_M2 * price.getAsDouble();
         }
         OptionalDouble wraps = leadingWraps(item, layers, prices);
         return wraps.isEmpty() ? wraps : OptionalDouble.of(sum + wraps.getAsDouble());

@@ -31,9 +31,11 @@ public final class Curves {
 
     private Curves() {}
 
-    /** True where there is a curve for such a check. */
-    public static boolean has(String checkId) {
-        return checkId.startsWith("drop.") || checkId.equals("vibration") || checkId.equals("stack");
+    /** True where there is a curve for such a check; what a carton carries has none where nobody knows it. */
+    public static boolean has(Check check) {
+        return check.id().startsWith("drop.")
+                || check.id().equals("vibration")
+                || (check.id().equals("stack") && check.limit().isPresent());
     }
 
     /** The curve of this check; empty where the pack has no such check or the check no curve. */
@@ -43,7 +45,10 @@ public final class Curves {
             return pack.journey().vibration().map(v -> vibration(context, v.spectrum()));
         }
         if (checkId.equals("stack")) {
-            return pack.journey().stack().map(stack -> stack(context, stack));
+            OptionalDouble dryN = StackCheck.dryN(context);
+            return dryN.isEmpty()
+                    ? Optional.empty()
+                    : pack.journey().stack().map(stack -> stack(context, stack, dryN.getAsDouble()));
         }
         return context.drops().stream()
                 .filter(drop -> drop.id().id().equals(checkId))
@@ -109,10 +114,9 @@ public final class Curves {
     }
 
     /** Strength of the outer carton over days in the pile. */
-    private static Curve stack(EvaluationContext context, Stack stack) {
+    private static Curve stack(EvaluationContext context, Stack stack, double dryN) {
         DoubleUnaryOperator strength = days -> StackStrength.of(
-                        context.layout().outer().carton(),
-                        new Stack(stack.heightMm(), days, stack.relativeHumidity(), stack.pattern()))
+                        dryN, new Stack(stack.heightMm(), days, stack.relativeHumidity(), stack.pattern()))
                 .strengthN();
         Check check = new StackCheck().on(context).get(0);
         List<Curve.Spot> points = logarithmic(strength, Math.min(1, stack.days()), Math.max(720, stack.days()));

@@ -215,7 +215,13 @@ public final class Sensitivity {
     private void thicknesses(List<Input> inputs) {
         for (int i = 0; i < pack.layers().size(); i++) {
             int index = i;
-            pack.layers().get(i).match(wrap -> inputs, cushion -> thicknesses(inputs, index, cushion), box -> inputs);
+            pack.layers()
+                    .get(i)
+                    .match(
+                            wrap -> inputs,
+                            cushion -> thicknesses(inputs, index, cushion),
+                            box -> inputs,
+                            boards -> inputs);
         }
     }
 
@@ -251,7 +257,8 @@ public final class Sensitivity {
                 .flatMap(layer -> layer.match(
                         wrap -> Stream.<String>empty(),
                         cushion -> Stream.of(cushion.material()),
-                        box -> Stream.<String>empty()))
+                        box -> Stream.<String>empty(),
+                        boards -> Stream.<String>empty()))
                 .distinct()
                 .map(catalogue::foam)
                 .forEach(foam -> {

@@ -1,5 +1,6 @@
 package rampart.core.insert;
 
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 
 /**
@@ -7,16 +8,4 @@ import rampart.core.geometry.Outline;
  *
  * @param depthMm from the face that lies up; of a cut the whole thickness
  */
-public record CutLine(Work work, double depthMm, Outline outline) {
-    /** What is done along a line. */
-    public enum Work {
-        /** Right through. */
-        CUT,
-        /** Foam inside it is taken out to the depth. */
-        POCKET,
-        /** Foam that stands within a pocket. */
-        ISLAND,
-        /** Drawn only: where a tie runs, where a part lies. */
-        MARK
-    }
-}
+public record CutLine(CutWork work, double depthMm, Outline outline) {}

@@ -1,6 +1,7 @@
 package rampart.core.insert;
 
 import java.util.List;
+import rampart.core.geometry.CutWork;
 
 /**
  * One piece as it lies while it is cut: the face that meets the other half up, base with the item's left at the left and
@@ -34,7 +35,7 @@ public record CutPiece(
     /** Lengths of all lines, mm: what a machine travels while it cuts. */
     public double pathMm() {
         return lines.stream()
-                .filter(line -> line.work() != CutLine.Work.MARK)
+                .filter(line -> line.work() != CutWork.MARK)
                 .mapToDouble(line -> line.outline().lengthMm())
                 .sum();
     }

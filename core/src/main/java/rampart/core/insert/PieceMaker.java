@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import rampart.core.bed.TieSlot;
 import rampart.core.geometry.Bounds;
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.Region;
 
@@ -45,13 +46,13 @@ final class PieceMaker {
             if (cut) {
                 through = through.plus(open);
             }
-            add(lines, cut ? CutLine.Work.CUT : CutLine.Work.POCKET, to, path.outlines());
-            add(lines, cut ? CutLine.Work.CUT : CutLine.Work.ISLAND, to, path.holes());
+            add(lines, cut ? CutWork.CUT : CutWork.POCKET, to, path.outlines());
+            add(lines, cut ? CutWork.CUT : CutWork.ISLAND, to, path.holes());
         }
         if (half == BedCut.Half.BASE) {
             ties(lines, number, thicknessMm);
         }
-        add(lines, CutLine.Work.CUT, thicknessMm, tool.pathRound(block).outlines());
+        add(lines, CutWork.CUT, thicknessMm, tool.pathRound(block).outlines());
         return new CutPiece(
                 half,
                 number,
@@ -63,7 +64,7 @@ final class PieceMaker {
                 lines);
     }
 
-    private void add(List<CutLine> lines, CutLine.Work work, double depthMm, List<Outline> outlines) {
+    private void add(List<CutLine> lines, CutWork work, double depthMm, List<Outline> outlines) {
         outlines.forEach(outline -> lines.add(new CutLine(work, depthMm, laid(outline))));
     }
 
@@ -71,11 +72,11 @@ final class PieceMaker {
     private void ties(List<CutLine> lines, int number, double thicknessMm) {
         for (TieSlot slot : of.slotsInFoam()) {
             if (number == 1) {
-                add(lines, CutLine.Work.MARK, 0, List.of(Outline.polygon(slot.band())));
+                add(lines, CutWork.MARK, 0, List.of(Outline.polygon(slot.band())));
             }
             add(
                     lines,
-                    CutLine.Work.CUT,
+                    CutWork.CUT,
                     thicknessMm,
                     List.of(Outline.polygon(slot.first()), Outline.polygon(slot.second())));
         }

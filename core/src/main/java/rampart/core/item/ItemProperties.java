@@ -1,6 +1,7 @@
 package rampart.core.item;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -12,10 +13,17 @@ import rampart.core.quantity.Require;
  *
  * @param surfaces what the packing lies against
  * @param bearsKpa lasting pressure that it bears; empty where nobody knows
+ * @param pieces what it is made up of, where it is several equal things
  */
-public record ItemProperties(List<Feature> features, Set<Surface> surfaces, OptionalDouble bearsKpa) {
+public record ItemProperties(
+        List<Feature> features, Set<Surface> surfaces, OptionalDouble bearsKpa, Optional<Pieces> pieces) {
+    /** Of one thing. */
+    public static ItemProperties ofOne(List<Feature> features, Set<Surface> surfaces, OptionalDouble bearsKpa) {
+        return new ItemProperties(features, surfaces, bearsKpa, Optional.empty());
+    }
+
     /** Nothing is known. */
-    public static final ItemProperties UNKNOWN = new ItemProperties(List.of(), Set.of(), OptionalDouble.empty());
+    public static final ItemProperties UNKNOWN = ofOne(List.of(), Set.of(), OptionalDouble.empty());
 
     public ItemProperties {
         features = List.copyOf(features);
@@ -30,6 +38,6 @@ public record ItemProperties(List<Feature> features, Set<Surface> surfaces, Opti
 
     /** The same with other features. */
     ItemProperties with(List<Feature> others) {
-        return new ItemProperties(others, surfaces, bearsKpa);
+        return new ItemProperties(others, surfaces, bearsKpa, pieces);
     }
 }

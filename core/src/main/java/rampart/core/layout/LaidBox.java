@@ -9,13 +9,27 @@ import rampart.core.quantity.Size;
  *
  * @param layer index in the pack's layers
  * @param contents envelope of what is inside, mm
- * @param slack clearance per dimension, mm; negative where a stock carton is too small
- * @param stock true where the carton comes from stock
- * @param state what it has been through and how it is filled
+ * @param box as the pack has it
  */
-public record LaidBox(int layer, Carton carton, Size contents, Size slack, boolean stock, CartonState state) {
+public record LaidBox(int layer, Carton carton, Size contents, Layer.Box box) {
+    /** Clearance per dimension, mm; negative where a stock carton is too small. */
+    public Size slack() {
+        return box.room().slack(contents);
+    }
+
+    /** True where the carton comes from stock. */
+    public boolean stock() {
+        return box.room().stock();
+    }
+
+    /** What it has been through and how it is filled. */
+    public CartonState state() {
+        return box.state();
+    }
+
     /** The largest clearance of the three dimensions, mm. */
     public double largestSlackMm() {
+        Size slack = slack();
         return Math.max(slack.lengthMm(), Math.max(slack.widthMm(), slack.heightMm()));
     }
 }

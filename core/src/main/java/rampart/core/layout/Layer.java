@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import rampart.core.box.CartonBuild;
 import rampart.core.box.CartonState;
-import rampart.core.box.CartonStyle;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
 import rampart.core.quantity.SixSided;
@@ -17,13 +18,14 @@ public sealed interface Layer {
     String material();
 
     /** What one of these gives, by what kind of layer this is: a new kind has to be thought of wherever this stands. */
-    <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box);
+    <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box, Function<Boards, R> boards);
 
     /** The wraps that lie round the item itself, from it outward. */
     static List<Wrap> wrapsRoundTheItem(List<Layer> layers) {
         List<Wrap> wraps = new ArrayList<>();
         for (Layer layer : layers) {
-            Optional<Wrap> wrap = layer.match(Optional::of, cushion -> Optional.empty(), box -> Optional.empty());
+            Optional<Wrap> wrap = layer.match(
+                    Optional::of, cushion -> Optional.empty(), box -> Optional.empty(), boards -> Optional.empty());
             if (wrap.isEmpty()) {
                 break;
             }
@@ -32,10 +34,26 @@ public sealed interface Layer {
         return List.copyOf(wraps);
     }
 
+    /** What lies round the item before any cushion or box: wraps, and rigid boards. */
+    static List<Layer> roundTheItem(List<Layer> layers) {
+        List<Layer> round = new ArrayList<>();
+        for (Layer layer : layers) {
+            if (!layer.match(wrap -> true, cushion -> false, box -> false, boards -> true)) {
+                break;
+            }
+            round.add(layer);
+        }
+        return List.copyOf(round);
+    }
+
     /** Something wound round what is inside: adds its thickness on all six sides and nothing else (rule 3). */
     record Wrap(String material, double thicknessMm, Tape tape) implements Layer {
         @Override
-        public <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box) {
+        public <R> R match(
+                Function<Wrap, R> wrap,
+                Function<Cushion, R> cushion,
+                Function<Box, R> box,
+                Function<Boards, R> boards) {
             return wrap.apply(this);
         }
 
@@ -69,7 +87,11 @@ public sealed interface Layer {
     /** Foam or cells that absorb the blow. */
     record Cushion(String material, CushionForm form, SixSided thicknessMm) implements Layer {
         @Override
-        public <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box) {
+        public <R> R match(
+                Function<Wrap, R> wrap,
+                Function<Cushion, R> cushion,
+                Function<Box, R> box,
+                Function<Boards, R> boards) {
             return cushion.apply(this);
         }
 
@@ -98,44 +120,74 @@ public sealed interface Layer {
     /**
      * A carton.
      *
-     * @param style how it is made
-     * @param slackMm total clearance per dimension round what is inside, mm (rule 2); below 0 what is inside is
-     *     squeezed by so much when the carton is closed (rule 40)
-     * @param stockInside inside size of a carton from stock that takes the place of a made one (rule 32)
+     * @param build its style and what belongs to it
+     * @param room how its inside comes about
      * @param state what it has been through and how it is filled
      */
-    record Box(String material, CartonStyle style, double slackMm, Optional<Size> stockInside, CartonState state)
-            implements Layer {
+    record Box(String material, CartonBuild build, Room room, CartonState state) implements Layer {
         @Override
-        public <R> R match(Function<Wrap, R> wrap, Function<Cushion, R> cushion, Function<Box, R> box) {
+        public <R> R match(
+                Function<Wrap, R> wrap,
+                Function<Cushion, R> cushion,
+                Function<Box, R> box,
+                Function<Boards, R> boards) {
             return box.apply(this);
         }
 
-        /** Contents are not squeezed by more, mm. */
-        public static final double MOST_SQUEEZE_MM = 200;
-
-        public Box {
-            Require.within(slackMm, -MOST_SQUEEZE_MM, Double.MAX_VALUE, "slack in mm");
+        /** A regular slotted carton with the same clearance all round, mm. */
+        public static Box of(String board, double slackMm, CartonState state) {
+            return new Box(board, CartonBuild.REGULAR, new Room.Slack(slackMm), state);
         }
 
-        /** A new carton made to size. */
+        /** A new one made to size. */
         public static Box made(String board, double slackMm) {
-            return new Box(board, CartonStyle.REGULAR_SLOTTED, slackMm, Optional.empty(), CartonState.NEW);
+            return of(board, slackMm, CartonState.NEW);
         }
 
         /** A new carton from stock. */
         public static Box stock(String board, Size inside) {
-            return new Box(board, CartonStyle.REGULAR_SLOTTED, 0, Optional.of(inside), CartonState.NEW);
+            return new Box(board, CartonBuild.REGULAR, Room.Stock.of(inside), CartonState.NEW);
         }
 
         /** The same of another board. */
         public Box of(String otherBoard) {
-            return new Box(otherBoard, style, slackMm, stockInside, state);
+            return new Box(otherBoard, build, room, state);
         }
 
         /** A carton from stock in its place; what fills it and what it has been through stay as the file says. */
-        public Box replacedBy(String stockBoard, Size inside) {
-            return new Box(stockBoard, style, slackMm, Optional.of(inside), state);
+        public Box replacedBy(String stockBoard, Room stock) {
+            return new Box(stockBoard, CartonBuild.REGULAR, stock, state);
+        }
+    }
+
+    /**
+     * Rigid boards on two opposite faces of flat work (rule 61): what lies between them is carried by them.
+     *
+     * @param plies boards on each of the two faces
+     * @param across the axis that they lie square to
+     * @param overhangMm how far they stand out past the work on its four edges
+     * @param interleafMm thickness of what lies between the work and the board on its top, right or back
+     * @param workStiffnessNm flexural rigidity of the work itself per width, N m
+     */
+    record Boards(
+            String material, int plies, Axis across, double overhangMm, double interleafMm, double workStiffnessNm)
+            implements Layer {
+        public Boards {
+            if (plies < 1) {
+                throw new IllegalArgumentException("there must be at least 1 board on each face, not " + plies);
+            }
+            Require.notNegative(overhangMm, "overhang of the boards in mm");
+            Require.notNegative(interleafMm, "interleaf in mm");
+            Require.notNegative(workStiffnessNm, "stiffness of the work in N m");
+        }
+
+        @Override
+        public <R> R match(
+                Function<Wrap, R> wrap,
+                Function<Cushion, R> cushion,
+                Function<Box, R> box,
+                Function<Boards, R> boards) {
+            return boards.apply(this);
         }
     }
 }

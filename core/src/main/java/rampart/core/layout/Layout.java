@@ -9,6 +9,7 @@ import rampart.core.quantity.Size;
 /**
  * A pack with every layer in its place.
  *
+ * @param boards pairs of rigid boards on flat work
  * @param layerMassKg mass of each layer, in the order of the layers
  * @param grossMassKg item, cushions and boxes (rule 11)
  * @param distanceMm from the centre of mass to each outside face of the outer carton (rule 12)
@@ -17,6 +18,7 @@ import rampart.core.quantity.Size;
 public record Layout(
         List<LaidCushion> cushions,
         List<LaidBox> boxes,
+        List<LaidBoards> boards,
         List<Double> layerMassKg,
         double grossMassKg,
         SixSided distanceMm,

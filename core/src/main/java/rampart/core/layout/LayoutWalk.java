@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Map;
 import rampart.core.box.Carton;
 import rampart.core.item.Item;
+import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Cuboid;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
@@ -21,6 +23,7 @@ public final class LayoutWalk {
     private final Item item;
     private final List<LaidCushion> cushions = new ArrayList<>();
     private final List<LaidBox> boxes = new ArrayList<>();
+    private final List<LaidBoards> pairs = new ArrayList<>();
     private final List<Double> masses = new ArrayList<>();
     private final Map<Face, List<Layout.Wall.Piece>> pieces = new EnumMap<>(Face.class);
     private final SolidMaker solids;
@@ -59,8 +62,28 @@ public final class LayoutWalk {
         return lay(item, layers, catalogue, false);
     }
 
+    /**
+     * What is inside the first cushion.
+     *
+     * @param envelope of it all, mm
+     * @param body what a cushion round it bears on, mm (rules 8 and 61)
+     * @param massKg of it all
+     */
+    public record Core(Size envelope, Size body, double massKg) {}
+
+    /** The item with what lies round it: wraps, and rigid boards. */
+    public static Core core(Item item, List<Layer> round, Catalogue catalogue) {
+        LayoutWalk walk = new LayoutWalk(item, catalogue, false);
+        for (int i = 0; i < round.size(); i++) {
+            walk.movingMassKg += walk.add(i, round.get(i));
+        }
+        return new Core(walk.envelopeSize, walk.bodySize, walk.movingMassKg);
+    }
+
     private static Layout lay(Item item, List<Layer> layers, Catalogue catalogue, boolean drawn) {
-        if (layers.isEmpty() || !layers.get(layers.size() - 1).match(wrap -> false, cushion -> false, box -> true)) {
+        if (layers.isEmpty()
+                || !layers.get(layers.size() - 1)
+                        .match(wrap -> false, cushion -> false, box -> true, boards -> false)) {
             throw new IllegalArgumentException("the last layer must be a box: the outer carton");
         }
         LayoutWalk walk = new LayoutWalk(item, catalogue, drawn);
@@ -74,7 +97,11 @@ public final class LayoutWalk {
     }
 
     private double add(int index, Layer layer) {
-        return layer.match(wrap -> wrap(index, wrap), cushion -> cushion(index, cushion), box -> box(index, box));
+        return layer.match(
+                wrap -> wrap(index, wrap),
+                cushion -> cushion(index, cushion),
+                box -> box(index, box),
+                boards -> boards(index, boards));
     }
 
     private double wrap(int index, Layer.Wrap wrap) {
@@ -120,18 +147,15 @@ public final class LayoutWalk {
 
     private double box(int index, Layer.Box box) {
         Size contents = envelopeSize;
-        Size inside = box.stockInside().orElse(contents.plus(box.slackMm(), box.slackMm(), box.slackMm()));
-        Size slack = box.stockInside().isPresent()
-                ? inside.plus(-contents.lengthMm(), -contents.widthMm(), -contents.heightMm())
-                : new Size(box.slackMm(), box.slackMm(), box.slackMm());
-        Carton carton = box.style().of(inside, catalogue.board(box.material()));
-        boxes.add(new LaidBox(index, carton, contents, slack, box.stockInside().isPresent(), box.state()));
+        SixSided gaps = box.room().gapsMm(contents);
+        Carton carton = box.build().carton(box.room().inside(contents), catalogue.board(box.material()));
+        boxes.add(new LaidBox(index, carton, contents, box));
 
-        Cuboid insideAt = envelope.grown(SixSided.of(face -> slack.along(face.axis()) / 2));
+        Cuboid insideAt = envelope.grown(gaps);
         Cuboid outer = insideAt.grown(carton.wallMm());
         solids.shell(Solid.Part.BOARD, index, insideAt, outer);
         for (Face face : Face.ALL) {
-            piece(face, index, Layout.Wall.Kind.GAP, slack.along(face.axis()) / 2);
+            piece(face, index, Layout.Wall.Kind.GAP, gaps.on(face));
             piece(face, index, Layout.Wall.Kind.BOARD, Math.abs(outer.planeMm(face) - insideAt.planeMm(face)));
         }
         envelope = outer;
@@ -139,6 +163,35 @@ public final class LayoutWalk {
         body = outer;
         bodySize = envelopeSize;
         return carton.massKg();
+    }
+
+    private double boards(int index, Layer.Boards boards) {
+        Board board = catalogue.board(boards.material());
+        Axis across = boards.across();
+        double thick = boards.plies() * board.caliperMm();
+        SixSided beyond = SixSided.of(face ->
+                face.axis() != across ? boards.overhangMm() : thick + (face.sign() > 0 ? boards.interleafMm() : 0));
+        Cuboid outer = envelope.grown(beyond);
+        Size size = envelopeSize.plus(
+                beyond.left() + beyond.right(), beyond.front() + beyond.back(), beyond.top() + beyond.bottom());
+        LaidBoards laid = new LaidBoards(index, boards, board, size, movingMassKg);
+        pairs.add(laid);
+        solids.faces(index, across, thick, outer);
+        Face.ALL.forEach(face -> {
+            if (face.axis() != across) {
+                piece(face, index, Layout.Wall.Kind.GAP, boards.overhangMm());
+            } else {
+                if (face.sign() > 0) {
+                    piece(face, index, Layout.Wall.Kind.WRAP, boards.interleafMm());
+                }
+                piece(face, index, Layout.Wall.Kind.BOARD, thick);
+            }
+        });
+        envelope = outer;
+        envelopeSize = size;
+        body = outer;
+        bodySize = size;
+        return laid.massKg();
     }
 
     private void piece(Face face, int layer, Layout.Wall.Kind kind, double thicknessMm) {
@@ -154,6 +207,7 @@ public final class LayoutWalk {
         return new Layout(
                 List.copyOf(cushions),
                 List.copyOf(boxes),
+                List.copyOf(pairs),
                 List.copyOf(masses),
                 movingMassKg,
                 distance,

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Cuboid;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
+import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 
 /**
@@ -44,6 +46,26 @@ final class SolidMaker {
         add(part, layer, Face.LEFT, a.xMm(), a.yMm(), c.zMm(), c.xMm(), b.yMm(), d.zMm());
         add(part, layer, Face.FRONT, c.xMm(), a.yMm(), c.zMm(), d.xMm(), c.yMm(), d.zMm());
         add(part, layer, Face.BACK, c.xMm(), d.yMm(), c.zMm(), d.xMm(), b.yMm(), d.zMm());
+    }
+
+    /** The two boards of a pair, so thick, at the ends of what they hold. */
+    void faces(int layer, Axis across, double thickMm, Cuboid outer) {
+        if (!drawn) {
+            return;
+        }
+        for (Face face : Face.ALL) {
+            if (face.axis() == across) {
+                Cuboid within = outer.grown(SixSided.ZERO.with(face, -thickMm));
+                double[] min = {
+                    outer.min().xMm(), outer.min().yMm(), outer.min().zMm()
+                };
+                double[] max = {
+                    outer.max().xMm(), outer.max().yMm(), outer.max().zMm()
+                };
+                (face.sign() > 0 ? min : max)[across.ordinal()] = within.planeMm(face);
+                add(Solid.Part.BOARD, layer, face, min[0], min[1], min[2], max[0], max[1], max[2]);
+            }
+        }
     }
 
     void cushion(int layer, CushionForm form, Size bodySize, Cuboid body, Cuboid inner, Cuboid outer) {

@@ -1,5 +1,6 @@
 package rampart.core.material;
 
+import java.util.OptionalDouble;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 
@@ -13,6 +14,7 @@ import rampart.core.quantity.Units;
  * @param limitIn most outside length + width + height its grade allows, in
  * @param basis what caliper and grammage rest on
  * @param source where the limits of the grade come from
+ * @param panel what is known of it as a rigid board
  */
 public record Board(
         String id,
@@ -24,7 +26,17 @@ public record Board(
         double limitLb,
         double limitIn,
         Basis basis,
-        String source) {
+        String source,
+        Panel panel) {
+    /**
+     * What is known of it as a rigid board on flat work.
+     *
+     * @param bendingNm flexural rigidity per width, N m; empty where nobody measured
+     * @param punctureJ energy that goes through it in a puncture test, J; empty likewise
+     */
+    public record Panel(OptionalDouble bendingNm, OptionalDouble punctureJ) {
+        public static final Panel UNKNOWN = new Panel(OptionalDouble.empty(), OptionalDouble.empty());
+    }
 
     /** Edge crush strength, N/mm. */
     public double edgeCrushNPerMm() {

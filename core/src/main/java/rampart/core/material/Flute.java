@@ -1,12 +1,14 @@
 package rampart.core.material;
 
-/** Corrugated flutes. */
+/** Corrugated flutes, and boards without one. */
 public enum Flute {
     E("E", false),
     B("B", false),
     C("C", false),
     BC("BC", true),
-    EB("EB", true);
+    EB("EB", true),
+    /** No flute: solid board. */
+    SOLID("solid", false);
 
     private final String letters;
     private final boolean doubleWall;

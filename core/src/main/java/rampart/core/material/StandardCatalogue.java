@@ -94,7 +94,8 @@ public final class StandardCatalogue {
                 figure(board, "limits", "lb"),
                 figure(board, "limits", "in"),
                 Basis.NOMINAL,
-                source(board, "limits"));
+                source(board, "limits"),
+                Board.Panel.UNKNOWN);
     }
 
     private static WrapMaterial wrap(Element wrap) {

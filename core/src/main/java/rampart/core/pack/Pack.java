@@ -11,12 +11,20 @@ public record Pack(Item item, Journey journey, List<Layer> layers) {
         layers = List.copyOf(layers);
     }
 
+    /** True where the item can be turned and the layers stay: not in a bed, between boards, or of pieces set side by side. */
+    public boolean turnable() {
+        return !hasBed()
+                && item.properties().pieces().isEmpty()
+                && layers.stream().noneMatch(Layer.Boards.class::isInstance);
+    }
+
     /** True where the item lies in a bed that is cut to it. */
     public boolean hasBed() {
         return layers.stream()
                 .anyMatch(layer -> layer.match(
                         wrap -> false,
                         cushion -> cushion.form().match(full -> false, pads -> false, corners -> false, bed -> true),
-                        box -> false));
+                        box -> false,
+                        boards -> false));
     }
 }

@@ -85,7 +85,11 @@ public final class BedBeginnings {
         }
         Layer.Cushion cushion = pack.layers()
                 .get(at.get())
-                .match(wrap -> Optional.<Layer.Cushion>empty(), Optional::of, box -> Optional.<Layer.Cushion>empty())
+                .match(
+                        wrap -> Optional.<Layer.Cushion>empty(),
+                        Optional::of,
+                        box -> Optional.<Layer.Cushion>empty(),
+                        boards -> Optional.<Layer.Cushion>empty())
                 .orElseThrow();
         if (!catalogue.foam(cushion.material()).structure().beds()) {
             return List.of();
@@ -122,9 +126,9 @@ public final class BedBeginnings {
 
     private static Optional<Integer> cushion(Pack pack) {
         for (int i = 0; i < pack.layers().size(); i++) {
-            boolean wrap = pack.layers().get(i).match(w -> true, cushion -> false, box -> false);
+            boolean wrap = pack.layers().get(i).match(w -> true, cushion -> false, box -> false, boards -> false);
             if (!wrap) {
-                boolean is = pack.layers().get(i).match(w -> false, cushion -> true, box -> false);
+                boolean is = pack.layers().get(i).match(w -> false, cushion -> true, box -> false, boards -> false);
                 return is ? Optional.of(i) : Optional.empty();
             }
         }

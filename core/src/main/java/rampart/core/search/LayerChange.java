@@ -36,7 +36,7 @@ public sealed interface LayerChange {
     record Thickness(SixSided mm, Optional<Face> face) implements LayerChange {
         @Override
         public Layer on(Layer layer) {
-            return layer.match(wrap -> wrap, cushion -> cushion.with(mm), box -> box);
+            return layer.match(wrap -> wrap, cushion -> cushion.with(mm), box -> box, boards -> boards);
         }
 
         @Override
@@ -58,7 +58,7 @@ public sealed interface LayerChange {
     record Form(CushionForm form, Optional<Face> face) implements LayerChange {
         @Override
         public Layer on(Layer layer) {
-            return layer.match(wrap -> wrap, cushion -> cushion.with(form), box -> box);
+            return layer.match(wrap -> wrap, cushion -> cushion.with(form), box -> box, boards -> boards);
         }
 
         @Override
@@ -80,7 +80,7 @@ public sealed interface LayerChange {
     record OtherFoam(String foam) implements LayerChange {
         @Override
         public Layer on(Layer layer) {
-            return layer.match(wrap -> wrap, cushion -> cushion.of(foam), box -> box);
+            return layer.match(wrap -> wrap, cushion -> cushion.of(foam), box -> box, boards -> boards);
         }
 
         @Override
@@ -107,7 +107,7 @@ public sealed interface LayerChange {
     record OtherBoard(String board) implements LayerChange {
         @Override
         public Layer on(Layer layer) {
-            return layer.match(wrap -> wrap, cushion -> cushion, box -> box.of(board));
+            return layer.match(wrap -> wrap, cushion -> cushion, box -> box.of(board), boards -> boards);
         }
 
         @Override

@@ -18,6 +18,7 @@ import rampart.core.layout.Layer;
 import rampart.core.layout.Layout;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
+import rampart.core.material.Flute;
 import rampart.core.material.Foam;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Face;
@@ -79,7 +80,8 @@ final class LayerChanges {
                     .match(
                             wrap -> all,
                             cushion -> all.cushion(index, cushion, laid(layout, index)),
-                            box -> all.boards(index, box));
+                            box -> all.boards(index, box),
+                            boards -> all);
         }
         return all.rows;
     }
@@ -163,7 +165,7 @@ final class LayerChanges {
 
     private LayerChanges boards(int index, Layer.Box box) {
         for (Board board : catalogue.boards()) {
-            if (!board.id().equals(box.material())) {
+            if (board.flute() != Flute.SOLID && !board.id().equals(box.material())) {
                 row(index, List.of(new LayerChange.OtherBoard(board.id())));
             }
         }

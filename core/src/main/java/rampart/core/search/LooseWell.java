@@ -72,7 +72,11 @@ public record LooseWell(BedWell well, double foamMm, Evaluation evaluation) {
             layers.set(
                     laid.layer(),
                     layers.get(laid.layer())
-                            .match(wrap -> wrap, cushion -> cushion.with(new CushionForm.Bed(shape)), box -> box));
+                            .match(
+                                    wrap -> wrap,
+                                    cushion -> cushion.with(new CushionForm.Bed(shape)),
+                                    box -> box,
+                                    boards -> boards));
             Evaluation evaluation =
                     Evaluator.evaluateAtFirstLook(new Pack(pack.item(), pack.journey(), layers), catalogue);
             if (best == null

@@ -37,11 +37,12 @@ public record Orientation(Turn turn, double bottomCm2, double hits, Evaluation e
      * All 24: by verdict, then the widest margin, then the fewest likely hits.
      *
      * @throws SearchStoppedException if the watcher stops it
-     * @throws IllegalArgumentException if a bed is cut to the item as it lies
+     * @throws IllegalArgumentException if the pack is not turnable
      */
     public static List<Orientation> all(Pack pack, Catalogue catalogue, Watcher watcher) {
-        if (pack.hasBed()) {
-            throw new IllegalArgumentException("a bed is cut to the item as it lies: it cannot be turned in it");
+        if (!pack.turnable()) {
+            throw new IllegalArgumentException(
+                    "what lies in a bed, between boards or in cells cannot be turned with its layers left as they are");
         }
         List<Orientation> all = new ArrayList<>();
         List<Face> delicate = Turn.delicate(pack.item());

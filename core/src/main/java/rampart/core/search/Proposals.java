@@ -29,8 +29,8 @@ public final class Proposals {
     public record Answer(List<Proposal> proposals, long considered, long evaluated, boolean costed) {}
 
     /**
-     * Walls for the item and journey of this pack; of its layers only the wraps round the item itself stay,
-     * and the shape of a bed.
+     * Walls for the item and journey of this pack; of its layers only what lies round the item itself
+     * stays, wraps and rigid boards, and the shape of a bed.
      *
      * @throws IllegalArgumentException if nobody has said what the item bears
      * @throws SearchStoppedException if the watcher stops it
@@ -39,7 +39,7 @@ public final class Proposals {
         if (pack.item().fragility().leastLimitG().isEmpty()) {
             throw new IllegalArgumentException("a proposal needs to know what the item bears, in G");
         }
-        WallSpace space = new WallSpace(pack.item(), wraps(pack), bed(pack), catalogue, limits, prices);
+        WallSpace space = new WallSpace(pack.item(), kept(pack), bed(pack), catalogue, limits, prices);
         WallSearch search =
                 new WallSearch(pack.item(), pack.journey(), catalogue, space, new Undominated(), Set.of(), watcher);
         List<Proposal> proposals = search.run(space.frames()).stream()
@@ -62,7 +62,7 @@ public final class Proposals {
     /** What is cut to the item; empty where its first cushion is not. */
     static Optional<BedShape> bed(Pack pack) {
         return pack.layers().stream()
-                .filter(layer -> layer.match(wrap -> false, cushion -> true, box -> true))
+                .filter(layer -> layer.match(wrap -> false, cushion -> true, box -> true, boards -> true))
                 .findFirst()
                 .flatMap(layer -> layer.match(
                         wrap -> Optional.<BedShape>empty(),
@@ -72,11 +72,12 @@ public final class Proposals {
                                         pads -> Optional.<BedShape>empty(),
                                         corners -> Optional.<BedShape>empty(),
                                         cut -> Optional.of(cut.shape())),
-                        box -> Optional.<BedShape>empty()));
+                        box -> Optional.<BedShape>empty(),
+                        boards -> Optional.<BedShape>empty()));
     }
 
-    /** What lies round the item itself. */
-    static List<Layer.Wrap> wraps(Pack pack) {
-        return Layer.wrapsRoundTheItem(pack.layers());
+    /** What lies round the item itself and stays: wraps, and rigid boards. */
+    static List<Layer> kept(Pack pack) {
+        return Layer.roundTheItem(pack.layers());
     }
 }

@@ -264,7 +264,8 @@ public final class Remedies {
                                         pads -> 0,
                                         corners -> 0,
                                         bed -> bed.shape().ties().size()),
-                        box -> 0))
+                        box -> 0,
+                        boards -> 0))
                 .sum();
     }
 

@@ -30,10 +30,14 @@ final class RemedyTitle {
     /** @throws IllegalArgumentException for a change that is none of this kind of layer */
     public static Sentence of(Pack pack, Remedy.Change change, Catalogue catalogue) {
         RemedyTitle title = new RemedyTitle(pack, change, catalogue);
-        return pack.layers().get(change.layer()).match(title::wrap, title::cushion, title::box);
+        return pack.layers().get(change.layer()).match(title::wrap, title::cushion, title::box, title::boards);
     }
 
     private Sentence wrap(Layer.Wrap wrap) {
+        throw none();
+    }
+
+    private Sentence boards(Layer.Boards boards) {
         throw none();
     }
 

@@ -122,14 +122,14 @@ final class WallSearch {
         Map<String, Near> best = new LinkedHashMap<>();
         for (Frame frame : space.frames()) {
             Frame.Shell strongest = frame.shells().get(frame.shells().size() - 1);
-            List<Rated> inners = search.rated(space.inners(frame), item.size(), item.massKg(), item.massKg());
+            List<Rated> inners = search.rated(space.inners(frame), space.body(), space.bodyKg(), space.bodyKg());
             if (!frame.nested()) {
                 for (Rated inner : inners) {
-                    search.near(best, space, strongest, inner, null, item.massKg());
+                    search.near(best, space, strongest, inner, null, space.bodyKg());
                 }
                 continue;
             }
-            double least = item.massKg() + frame.innerBox().orElseThrow().massKg();
+            double least = space.bodyKg() + frame.innerBox().orElseThrow().massKg();
             List<Rated> outers =
                     search.rated(space.outers(frame), frame.innerBox().get().outside(), least, least);
             for (Rated inner : inners) {
@@ -186,13 +186,13 @@ final class WallSearch {
         if (shells.isEmpty()) {
             return;
         }
-        List<Rated> inners = rated(space.inners(frame), item.size(), item.massKg(), item.massKg());
+        List<Rated> inners = rated(space.inners(frame), space.body(), space.bodyKg(), space.bodyKg());
         List<Trial> trials = new ArrayList<>();
         if (frame.nested()) {
             nested(frame, shells, inners, trials);
         } else {
             for (Rated inner : inners) {
-                trials(frame, shells, inner, Optional.empty(), item.massKg(), 0, trials);
+                trials(frame, shells, inner, Optional.empty(), space.bodyKg(), 0, trials);
             }
         }
         trials.sort(Comparator.comparingDouble(Trial::massKg).thenComparingLong(Trial::order));
@@ -214,7 +214,7 @@ final class WallSearch {
         Size body = frame.innerBox().get().outside();
         double heaviest =
                 inners.stream().mapToDouble(r -> r.cushioning().massKg()).max().orElse(0);
-        double least = item.massKg() + boxKg;
+        double least = space.bodyKg() + boxKg;
         List<Rated> outers = rated(space.outers(frame), body, least, least + heaviest);
         double[] best = best(outers);
         for (Rated inner : inners) {

@@ -18,6 +18,7 @@ import rampart.core.cost.Prices;
 import rampart.core.item.Item;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Flute;
@@ -50,8 +51,7 @@ final class WallSpace {
     private static final double MM2_PER_M2 = 1e6;
     private static final double KG_PER_MM3_PER_KG_PER_M3 = 1e-9;
 
-    private final Item item;
-    private final List<Layer.Wrap> wraps;
+    private final List<Layer> kept;
     private final Optional<BedShape> bed;
     private final double wrapsMm;
     private final Catalogue catalogue;
@@ -60,46 +60,59 @@ final class WallSpace {
     private final Thicknesses thicknesses;
     private final List<Foam> foams;
     private final Size wrapped;
+
+    /** What the first cushion bears on, and what it carries. */
+    private final Size body;
+
+    private final double bodyKg;
     private final boolean costed;
     private final Map<Frame, List<Cushioning>> inners = new HashMap<>();
     private final Map<Double, List<Cushioning>> innersByThickness = new HashMap<>();
     private final Map<List<Double>, List<Cushioning>> outersByThickness = new HashMap<>();
 
     /** For an item that has no bed. */
-    WallSpace(Item item, List<Layer.Wrap> wraps, Catalogue catalogue, ProposalLimits limits, Prices prices) {
-        this(item, wraps, Optional.empty(), catalogue, limits, prices);
+    WallSpace(Item item, List<Layer> kept, Catalogue catalogue, ProposalLimits limits, Prices prices) {
+        this(item, kept, Optional.empty(), catalogue, limits, prices);
     }
 
     /**
      * Of these materials and limits.
      *
-     * @param wraps what lies round the item itself and stays
+     * @param kept what lies round the item itself and stays: wraps, and rigid boards
      * @param bed what is cut to the item and stays as it is; only its foam and thickness are open
      */
     WallSpace(
             Item item,
-            List<Layer.Wrap> wraps,
+            List<Layer> kept,
             Optional<BedShape> bed,
             Catalogue catalogue,
             ProposalLimits limits,
             Prices prices) {
-        this.item = item;
-        this.wraps = wraps;
+        this.kept = kept;
         this.bed = bed;
         this.catalogue = catalogue;
         this.limits = limits;
         this.prices = prices;
         thicknesses = new Thicknesses(limits.stock());
         foams = catalogue.foams().stream().filter(limits::allows).toList();
-        double both = 0;
-        for (Layer.Wrap wrap : wraps) {
-            both += 2 * wrap.thicknessMm();
-        }
-        wrapsMm = both / 2;
-        wrapped = item.size().plus(both, both, both);
+        LayoutWalk.Core core = LayoutWalk.core(item, kept, catalogue);
+        wrapped = core.envelope();
+        body = core.body();
+        bodyKg = core.massKg();
+        wrapsMm = (wrapped.lengthMm() - body.lengthMm()) / 2;
         costed = foams.stream().allMatch(f -> prices.of(f.id()).isPresent())
                 && boards().stream().allMatch(b -> prices.of(b.id()).isPresent())
                 && prices.of(INNER_BOARD).isPresent();
+    }
+
+    /** What the first cushion bears on, mm. */
+    Size body() {
+        return body;
+    }
+
+    /** What it carries, kg. */
+    double bodyKg() {
+        return bodyKg;
     }
 
     /** True where every part that a wall may be made of has a price. */
@@ -205,7 +218,7 @@ final class WallSpace {
                             .toList()
                     : innersByThickness(mm);
         }
-        return inners.computeIfAbsent(frame, f -> filling(f.inside(), bed, item.size(), wrapped, item.massKg()));
+        return inners.computeIfAbsent(frame, f -> filling(f.inside(), bed, body, wrapped, bodyKg));
     }
 
     private List<Cushioning> innersByThickness(double mm) {
@@ -213,7 +226,7 @@ final class WallSpace {
             List<Cushioning> all = new ArrayList<>();
             for (Foam foam : foams) {
                 if (thicknesses.of(foam).contains(key)) {
-                    all.addAll(cushionings(foam, SixSided.all(key), bed, item.size(), wrapped, item.massKg()));
+                    all.addAll(cushionings(foam, SixSided.all(key), bed, body, wrapped, bodyKg));
                 }
             }
             return List.copyOf(all);
@@ -226,7 +239,7 @@ final class WallSpace {
      */
     List<Cushioning> outers(Frame frame) {
         Carton box = frame.innerBox().orElseThrow();
-        double massKg = item.massKg() + box.massKg();
+        double massKg = bodyKg + box.massKg();
         if (frame.outerMm().isEmpty()) {
             return filling(frame.inside(), Optional.empty(), box.outside(), box.outside(), massKg);
         }
@@ -328,7 +341,7 @@ final class WallSpace {
 
     /** The layers of one wall. */
     List<Layer> layers(Cushioning inner, Optional<Cushioning> outer, Frame.Shell shell) {
-        List<Layer> layers = new ArrayList<>(wraps);
+        List<Layer> layers = new ArrayList<>(kept);
         layers.add(inner.layer());
         outer.ifPresent(o -> {
             layers.add(Layer.Box.made(INNER_BOARD, SLACK_MM));

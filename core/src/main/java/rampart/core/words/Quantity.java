@@ -49,6 +49,10 @@ public record Quantity(double value, Unit unit, int decimals) implements Term {
         return new Quantity(value, Unit.NM, 1);
     }
 
+    public static Quantity joule(double value) {
+        return new Quantity(value, Unit.J, 1);
+    }
+
     public static Quantity g(double value) {
         return new Quantity(value, Unit.G, AS_A_LIMIT);
     }

@@ -64,6 +64,23 @@ public enum Say {
     CLOSE_TO_THE_PART("That lies close to the part's own {0}."),
     BOX_ABOVE("{0} box above presses with {1}; the carton carries {2}. No safety factor is in this."),
     BOXES_ABOVE("{0} boxes above press with {1}; the carton carries {2}. No safety factor is in this."),
+    STACK_UNKNOWN(
+            "The pile presses with {0}. What a carton of this style, {1}, carries cannot be computed: have one tested and enter its"
+                    + " strength, or let nothing stand on it."),
+    PIECES_FIT("In {0} the pieces, wrapped, need {1} and there are {2}."),
+    PIECES_DO_NOT_FIT("In {0} the pieces, wrapped, need {1} and there are {2}: they do not go in."),
+    NEEDED_BY_PIECES("{0} that the pieces need"),
+    ROOM_FOR_PIECES("{0} of the contents"),
+    BOARDS_STIFF(
+            "Lifted by its two ends the work must not bend: that asks for a stiffness of {0} for each metre of width; the boards give {1}."),
+    BOARDS_STIFFNESS_UNKNOWN(
+            "Lifted by its two ends the work must not bend: that asks for a stiffness of {0} for each metre of width, and nobody has said how stiff these boards are."),
+    PUNCTURE("A corner of another parcel that hits a face brings {0}; the boards there take {1}."),
+    PUNCTURE_UNKNOWN(
+            "A corner of another parcel that hits a face brings {0}, and nobody has said what goes through these boards."),
+    CUT_DOWN_MARK("Mark a line all round, {0} up from the fold of the bottom."),
+    CUT_DOWN_OFF("Cut {0} off the top all round: that leaves flaps {1} deep above the line."),
+    CUT_DOWN_OLD_SCORE("The old score lies in the flaps, {0} above the line: flatten it and leave it flat."),
     CARTON_IS("A carton that is {0} counts with {1} of its strength."),
     BULGES("It bulges by about {0}, which costs {1} of its strength."),
     CARTON_CONDITION("carton {0}"),

@@ -169,7 +169,8 @@ class ReliefTest {
                                                 pads -> false,
                                                 corners -> false,
                                                 bed -> bed.shape().holdDownMm() > 0.1),
-                                box -> false));
+                                box -> false,
+                                boards -> false));
     }
 
     private static List<PlanPoint> rectangle(double x1, double y1, double x2, double y2) {

@@ -10,7 +10,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rampart.core.box.CartonState;
-import rampart.core.box.CartonStyle;
 import rampart.core.drop.Drop;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -51,15 +50,15 @@ class GoesWrongTest {
     }
 
     private static ItemProperties bearing(double kpa) {
-        return new ItemProperties(List.of(), Set.of(), OptionalDouble.of(kpa));
+        return ItemProperties.ofOne(List.of(), Set.of(), OptionalDouble.of(kpa));
     }
 
     private static ItemProperties surfaces(Surface... surfaces) {
-        return new ItemProperties(List.of(), Set.of(surfaces), OptionalDouble.empty());
+        return ItemProperties.ofOne(List.of(), Set.of(surfaces), OptionalDouble.empty());
     }
 
     private static Layer.Box carton(double slackMm, CartonState state) {
-        return new Layer.Box("c-32", CartonStyle.REGULAR_SLOTTED, slackMm, Optional.empty(), state);
+        return Layer.Box.of("c-32", slackMm, state);
     }
 
     private static CartonState filled(CartonState.Fill fill) {
@@ -171,7 +170,7 @@ class GoesWrongTest {
                 OptionalDouble.of(0.1),
                 OptionalDouble.of(50),
                 OptionalDouble.empty());
-        ItemProperties properties = new ItemProperties(List.of(known, unknown), Set.of(), OptionalDouble.empty());
+        ItemProperties properties = ItemProperties.ofOne(List.of(known, unknown), Set.of(), OptionalDouble.empty());
         Evaluation evaluation = Packs.evaluate(item(properties), Packs.falls(500), WALL, Packs.box("c-32", 3));
         double g = evaluation.drops().stream().mapToDouble(Drop::g).max().orElseThrow();
         assertThat(Packs.check(evaluation, "joint.1").demand()).isCloseTo(0.3 * g * 9.80665 * 0.2, within(1e-9));
@@ -291,8 +290,7 @@ class GoesWrongTest {
     /** Of two boxes the looser one is told of: 2 mm round the item, 8 mm outside with paper that settles by a tenth. */
     @Test
     void theLooserOfTwoBoxesIsToldOf() {
-        Layer.Box inner =
-                new Layer.Box("c-32", CartonStyle.REGULAR_SLOTTED, 2, Optional.empty(), filled(CartonState.Fill.NONE));
+        Layer.Box inner = Layer.Box.of("c-32", 2, filled(CartonState.Fill.NONE));
         Evaluation evaluation = Packs.evaluate(
                 item(ItemProperties.UNKNOWN),
                 Packs.falls(500),

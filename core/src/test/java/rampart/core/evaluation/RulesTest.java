@@ -12,8 +12,6 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import rampart.core.box.CartonState;
-import rampart.core.box.CartonStyle;
 import rampart.core.drop.Drop;
 import rampart.core.drop.DropId;
 import rampart.core.explain.Curve;
@@ -251,8 +249,7 @@ class RulesTest {
     @Test
     void aStockCartonReplacesTheSizeAndMayNotFit() {
         Item item = Packs.item(200, 150, 100, 2, 60);
-        Layer.Box fits = new Layer.Box(
-                "c-32", CartonStyle.REGULAR_SLOTTED, 99, Optional.of(new Size(306, 252, 204)), CartonState.NEW);
+        Layer.Box fits = Layer.Box.stock("c-32", new Size(306, 252, 204));
         Evaluation good = Packs.evaluate(item, Packs.falls(300), Packs.full("pe-28", 50), fits);
         assertThat(good.layout().outer().slack()).isEqualTo(new Size(6, 2, 4));
         assertThat(Packs.check(good, "fit").status()).isEqualTo(Status.HOLDS);

@@ -17,6 +17,7 @@ import rampart.core.bed.BedWell;
 import rampart.core.bed.Nature;
 import rampart.core.bed.Prism;
 import rampart.core.geometry.Bounds;
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
@@ -74,7 +75,7 @@ class CutPiecesTest {
             CutPiece lid = BlockCut.of(cut, edge, CutTool.KNIFE).pieces().get(1);
             assertThat(lid.half()).isEqualTo(BedCut.Half.LID);
             CutLine pocket = lid.lines().get(0);
-            assertThat(pocket.work()).isEqualTo(CutLine.Work.POCKET);
+            assertThat(pocket.work()).isEqualTo(CutWork.POCKET);
             assertThat(pocket.depthMm()).isEqualTo(15);
             Bounds at = pocket.outline().bounds();
             double x = edge == TurnEdge.SIDE ? lid.widthMm() / 2 - 90 : lid.widthMm() / 2 + 50;
@@ -124,7 +125,7 @@ class CutPiecesTest {
         BlockCut block = BlockCut.of(cut(List.of(BODY), round), TurnEdge.SIDE, CutTool.KNIFE);
         assertThat(block.steps()).anyMatch(BlockCut.Step::through);
         assertThat(block.pieces().get(0).lines())
-                .filteredOn(l -> l.work() == CutLine.Work.CUT)
+                .filteredOn(l -> l.work() == CutWork.CUT)
                 .hasSize(2);
     }
 
@@ -188,7 +189,7 @@ class CutPiecesTest {
                                 .minXMm())
                         .isCloseTo(0, within(1e-9));
                 for (CutLine line : piece.lines()) {
-                    if (line.work() == CutLine.Work.MARK) {
+                    if (line.work() == CutWork.MARK) {
                         assertThat(line.depthMm()).isZero();
                     } else {
                         assertThat(line.depthMm()).isGreaterThan(0).isLessThanOrEqualTo(piece.thicknessMm() + 1e-9);

@@ -13,8 +13,8 @@ import rampart.core.bed.BedWell;
 import rampart.core.bed.Nature;
 import rampart.core.bed.Prism;
 import rampart.core.bed.Tie;
+import rampart.core.box.CartonBuild;
 import rampart.core.box.CartonState;
-import rampart.core.box.CartonStyle;
 import rampart.core.drop.Drop;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -32,6 +32,7 @@ import rampart.core.journey.Stack;
 import rampart.core.journey.Vibration;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.layout.Room;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
@@ -66,7 +67,8 @@ public final class Packs {
                                 b.limitLb(),
                                 b.limitIn(),
                                 b.basis(),
-                                b.source()))
+                                b.source(),
+                                b.panel()))
                         .toList(),
                 standard.wraps());
     }
@@ -228,7 +230,7 @@ public final class Packs {
                 Optional.of(new Fragility.Component(between(random, 5, 200), 10, OptionalDouble.of(100))),
                 Map.of(Face.TOP, between(random, 20, 120)));
         Surface[] surfaces = Surface.values();
-        ItemProperties properties = new ItemProperties(
+        ItemProperties properties = ItemProperties.ofOne(
                 List.of(mark, part),
                 Set.of(surfaces[random.nextInt(surfaces.length)]),
                 OptionalDouble.of(between(random, 10, 60)));
@@ -261,8 +263,10 @@ public final class Packs {
                 Optional.of(fills[random.nextInt(fills.length)]),
                 conditions[random.nextInt(conditions.length)],
                 random.nextBoolean() ? OptionalDouble.of(between(random, 0, 30)) : OptionalDouble.empty());
-        Optional<Size> stock = random.nextInt(4) == 0 ? Optional.of(new Size(900, 800, 800)) : Optional.empty();
-        return new Layer.Box(box.material(), CartonStyle.REGULAR_SLOTTED, between(random, -30, 12), stock, state);
+        Room room = random.nextInt(4) == 0
+                ? Room.Stock.of(new Size(900, 800, 800))
+                : new Room.Slack(between(random, -30, 12));
+        return new Layer.Box(box.material(), CartonBuild.REGULAR, room, state);
     }
 
     private static CushionForm form(Random random) {

@@ -22,10 +22,14 @@ import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Item;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
+import rampart.core.material.Flute;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Packs;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.Size;
@@ -62,7 +66,7 @@ class ProposalsTest {
 
     private static Set<List<Layer>> everyWall(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
         WallSpace space =
-                new WallSpace(pack.item(), Proposals.wraps(pack), Proposals.bed(pack), catalogue, limits, prices);
+                new WallSpace(pack.item(), Proposals.kept(pack), Proposals.bed(pack), catalogue, limits, prices);
         List<Weighed> all = new ArrayList<>();
         for (Frame frame : space.frames()) {
             for (Cushioning inner : space.inners(frame)) {
@@ -175,6 +179,45 @@ class ProposalsTest {
                 assertThat(cushion.form()).isEqualTo(new CushionForm.Bed(shape));
                 assertThat(shape.liesWithin(cushion.thicknessMm(), 0)).isTrue();
             }
+            found += ours.size();
+        }
+        assertThat(found).isPositive();
+    }
+
+    /** Flat work stays between its boards: they are what the cushions bear on, and part of what they carry. */
+    @Test
+    void aPairOfBoardsStays() {
+        Board stiff = new Board(
+                "own.stiff",
+                "Stiff",
+                Flute.SOLID,
+                6,
+                60,
+                2500,
+                100,
+                100,
+                Basis.INPUT,
+                "",
+                new Board.Panel(OptionalDouble.of(400), OptionalDouble.of(9)));
+        Catalogue catalogue = few("pe-28", "pu-18").with(new Catalogue(List.of(), List.of(stiff), List.of()));
+        Layer boards = new Layer.Boards("own.stiff", 1, Axis.Z, 30, 1, 0);
+        Random random = new Random(61);
+        int found = 0;
+        for (int i = 0; i < 6; i++) {
+            Item flat = Item.plain(
+                    "dial",
+                    new Size(200 + random.nextInt(300), 150 + random.nextInt(200), 12),
+                    1 + 4 * random.nextDouble(),
+                    Point.ORIGIN,
+                    Packs.bears(60 + random.nextInt(60)));
+            Pack pack = new Pack(flat, Packs.falls(500), List.of(boards, Packs.box("c-32", 3)));
+            ProposalLimits limits = ProposalLimits.none(Stock.NONE).in(ProposalLimits.Build.SINGLE);
+            Set<List<Layer>> ours =
+                    Proposals.find(pack, catalogue, limits, Prices.NONE, Watcher.NONE).proposals().stream()
+                            .map(Proposal::layers)
+                            .collect(Collectors.toSet());
+            assertThat(ours).as("%d", i).isEqualTo(everyWall(pack, catalogue, limits, Prices.NONE));
+            assertThat(ours).allMatch(layers -> layers.get(0).equals(boards));
             found += ours.size();
         }
         assertThat(found).isPositive();

@@ -132,7 +132,7 @@ class RemediesTest {
                     item.massKg(),
                     item.centreOfMass(),
                     item.fragility(),
-                    new ItemProperties(List.of(lamp), Set.of(), OptionalDouble.empty()));
+                    ItemProperties.ofOne(List.of(lamp), Set.of(), OptionalDouble.empty()));
             Pack pack =
                     new Pack(armed, Packs.falls(300), List.of(Packs.pads("pp-20", 40, 60, 1), Packs.box("c-32", 3)));
             List<Remedy> remedies =
@@ -270,8 +270,8 @@ class RemediesTest {
                         thickness -> box,
                         form -> box,
                         foam -> box,
-                        board -> new Layer.Box(
-                                board.board(), box.style(), box.slackMm(), box.stockInside(), box.state())));
+                        board -> new Layer.Box(board.board(), box.build(), box.room(), box.state())),
+                boards -> boards);
     }
 
     private static List<Tried> exhaustive(Pack pack, Catalogue catalogue, List<List<Pack>> packs) {

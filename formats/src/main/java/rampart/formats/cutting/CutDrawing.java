@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.CutLine;
 import rampart.core.insert.CutPiece;
@@ -32,12 +34,23 @@ public record CutDrawing(
      * Lines with the same work.
      *
      * @param name such as {@code cut} or {@code pocket-40}, depth in mm
+     * @param outlines that close
+     * @param strokes straight ones that do not
      */
-    public record Layer(String name, CutLine.Work work, double depthMm, List<Outline> outlines) {
+    public record Layer(String name, CutWork work, double depthMm, List<Outline> outlines, List<Stroke> strokes) {
         public Layer {
             outlines = List.copyOf(outlines);
+            strokes = List.copyOf(strokes);
+        }
+
+        /** Of lines that all close. */
+        public static Layer closed(String name, CutWork work, double depthMm, List<Outline> outlines) {
+            return new Layer(name, work, depthMm, outlines, List.of());
         }
     }
+
+    /** A straight line from a place to another. */
+    public record Stroke(PlanPoint from, PlanPoint to) {}
 
     /** Words at a place; it begins there and stands this high. */
     public record Text(double xMm, double yMm, double heightMm, String words) {}
@@ -51,7 +64,7 @@ public record CutDrawing(
             Layer before = layers.get(name);
             List<Outline> outlines = new ArrayList<>(before == null ? List.of() : before.outlines());
             outlines.add(line.outline());
-            layers.put(name, new Layer(name, line.work(), line.depthMm(), outlines));
+            layers.put(name, Layer.closed(name, line.work(), line.depthMm(), outlines));
         }
         return new CutDrawing(
                 half + "-" + piece.number() + "-of-" + piece.count(),
@@ -70,11 +83,12 @@ public record CutDrawing(
                 + (piece.half() == BedCut.Half.LID ? ", as it lies turned over" : "");
     }
 
-    private static String layerName(CutLine.Work work, double depthMm) {
+    private static String layerName(CutWork work, double depthMm) {
         return switch (work) {
             case CUT -> "cut";
             case POCKET -> "pocket-" + figure(depthMm);
             case ISLAND -> "island-" + figure(depthMm);
+            case SCORE, PERFORATION, GLUE -> work.name().toLowerCase(Locale.ROOT);
             case MARK -> MARKING;
         };
     }

@@ -62,6 +62,14 @@ public final class DxfCut {
             for (Outline outline : layer.outlines()) {
                 polyline(layer(layer.name()), outline);
             }
+            for (CutDrawing.Stroke stroke : layer.strokes()) {
+                group(0, "LINE");
+                group(8, layer(layer.name()));
+                place(stroke.from().xMm(), stroke.from().yMm());
+                group(11, mm(stroke.to().xMm()));
+                group(21, mm(stroke.to().yMm()));
+                group(31, "0.0");
+            }
         }
         for (CutDrawing.Text text : drawing.texts()) {
             group(0, "TEXT");

@@ -2,9 +2,9 @@ package rampart.formats.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
-import rampart.core.insert.CutLine;
 
 /**
  * A small trial before the real cut: a plug of 30 mm and openings from 1 mm too tight to 2 mm too loose on every side. The one
@@ -40,7 +40,7 @@ public final class FitCoupon {
                 "fit coupon: clearance on every side in mm, and the plug to try",
                 width,
                 HEIGHT_MM,
-                List.of(new CutDrawing.Layer("cut", CutLine.Work.CUT, 0, cuts)),
+                List.of(CutDrawing.Layer.closed("cut", CutWork.CUT, 0, cuts)),
                 texts);
     }
 }

@@ -38,6 +38,14 @@ public final class SvgCut {
                     out.writeEmptyElement("path");
                     out.writeAttribute("d", path(outline, drawing.heightMm()));
                 }
+                for (CutDrawing.Stroke stroke : layer.strokes()) {
+                    out.writeEmptyElement("line");
+                    out.writeAttribute("x1", mm(stroke.from().xMm()));
+                    out.writeAttribute(
+                            "y1", mm(drawing.heightMm() - stroke.from().yMm()));
+                    out.writeAttribute("x2", mm(stroke.to().xMm()));
+                    out.writeAttribute("y2", mm(drawing.heightMm() - stroke.to().yMm()));
+                }
                 out.writeEndElement();
             }
             if (!drawing.texts().isEmpty()) {
@@ -69,6 +77,9 @@ public final class SvgCut {
             case CUT -> "#1c2430";
             case POCKET -> "#8a5a2b";
             case ISLAND -> "#3d6b34";
+            case SCORE -> "#1f6f8b";
+            case PERFORATION -> "#7a3f8c";
+            case GLUE -> "#b08a1e";
             case MARK -> "#8c8c8c";
         };
     }

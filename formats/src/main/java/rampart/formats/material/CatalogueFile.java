@@ -68,7 +68,8 @@ public record CatalogueFile(String hash, String document) {
                 .flatMap(layer -> layer.match(
                         wrap -> Stream.<String>empty(),
                         cushion -> Stream.of(cushion.material()),
-                        box -> Stream.<String>empty()))
+                        box -> Stream.<String>empty(),
+                        boards -> Stream.<String>empty()))
                 .filter(id -> !id.startsWith(MaterialFile.OWN))
                 .distinct()
                 .forEach(id -> {

@@ -20,6 +20,7 @@ import rampart.core.material.Structure;
 import rampart.core.material.Substance;
 import rampart.core.material.WrapMaterial;
 import rampart.core.quantity.Basis;
+import rampart.formats.json.Values;
 import tools.jackson.databind.JsonNode;
 
 /** From the valid materials of a pack file to what they mean. */
@@ -77,14 +78,15 @@ public final class MaterialMapper {
         return new Board(
                 node.path("id").asString(),
                 node.path("name").asString(),
-                Flute.valueOf(node.path("flute").asString()),
+                Flute.valueOf(node.path("flute").asString().toUpperCase(Locale.ROOT)),
                 node.path("caliperMm").asDouble(),
                 node.path("edgeCrushLbPerIn").asDouble(),
                 node.path("grammageGm2").asDouble(),
                 node.path("limitLb").asDouble(),
                 node.path("limitIn").asDouble(),
                 Basis.INPUT,
-                node.path("source").asString(""));
+                node.path("source").asString(""),
+                new Board.Panel(Values.number(node.path("bendingNm")), Values.number(node.path("punctureJ"))));
     }
 
     static WrapMaterial wrap(JsonNode node) {

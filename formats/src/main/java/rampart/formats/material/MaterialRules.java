@@ -19,6 +19,9 @@ public final class MaterialRules {
 
     private static final JsonPointer MATERIALS = JsonPointer.compile("/materials");
     private static final JsonPointer LAYERS = JsonPointer.compile("/layers");
+    /** Board between pieces. */
+    public static final JsonPointer DIVIDER = JsonPointer.compile("/item/pieces/dividerBoard");
+
     private static final JsonPointer TESTS = JsonPointer.compile("/tests");
     private static final JsonPointer REPEATED_LAW = JsonPointer.compile("/tests/repeated/law");
     private static final JsonPointer RAMP_SHARE = JsonPointer.compile("/ramp/share");
@@ -53,13 +56,22 @@ public final class MaterialRules {
             String field = list.equals("boards") ? "board" : "material";
             String id = layer.path(field).asString();
             if (id.startsWith(MaterialFile.OWN) && !list.equals(listOf.get(id))) {
-                problems.add(new Problem(
-                        at.appendProperty(field),
-                        "\"" + id + "\" does not stand under " + MATERIALS.appendProperty(list)
-                                + " of this file; put it there whole"));
+                problems.add(missing(at.appendProperty(field), id, list));
             }
         }
+        String divider = document.at(DIVIDER).asString("");
+        if (divider.startsWith(MaterialFile.OWN)
+                && !MaterialFile.Kind.BOARD.list().equals(listOf.get(divider))) {
+            problems.add(missing(DIVIDER, divider, MaterialFile.Kind.BOARD.list()));
+        }
         return problems;
+    }
+
+    private static Problem missing(JsonPointer at, String id, String list) {
+        return new Problem(
+                at,
+                "\"" + id + "\" does not stand under " + MATERIALS.appendProperty(list)
+                        + " of this file; put it there whole");
     }
 
     /** What is poured or crumpled keeps no place of its own: it fills all round. */

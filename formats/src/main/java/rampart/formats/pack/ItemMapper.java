@@ -11,6 +11,7 @@ import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Item;
 import rampart.core.item.ItemProperties;
+import rampart.core.item.Pieces;
 import rampart.core.item.Surface;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
@@ -51,7 +52,29 @@ final class ItemMapper {
                         Values.number(node.path("jointBearsNm")))));
         Set<Surface> surfaces = EnumSet.noneOf(Surface.class);
         item.path("surfaces").forEach(node -> surfaces.add(Values.constant(Surface.class, node)));
-        return new ItemProperties(features, surfaces, Values.number(item.path("bearsKpa")));
+        return new ItemProperties(features, surfaces, Values.number(item.path("bearsKpa")), pieces(item));
+    }
+
+    private static Optional<Pieces> pieces(JsonNode item) {
+        JsonNode node = item.path("pieces");
+        if (!node.isObject()) {
+            return Optional.empty();
+        }
+        Pieces.Arrangement arrangement =
+                Values.constant(Pieces.Arrangement.class, node.path("arrangement"), Pieces.Arrangement.GRID);
+        int across = arrangement == Pieces.Arrangement.DIAGONAL ? 2 : 1;
+        return Optional.of(new Pieces(
+                Values.size(node.path("sizeMm")),
+                node.path("massKg").asDouble(),
+                item.path("quantity").asInt(1),
+                node.path("round").asBoolean(false),
+                Values.number(node.path("narrowMm")),
+                node.path("wrapMm").asDouble(0),
+                node.path("columns").asInt(across),
+                node.path("rows").asInt(across),
+                node.path("levels").asInt(1),
+                arrangement,
+                node.has("dividerBoard") ? Optional.of(node.path("dividerBoard").asString()) : Optional.empty()));
     }
 
     private static Fragility fragility(JsonNode node) {

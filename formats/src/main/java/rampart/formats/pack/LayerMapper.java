@@ -1,10 +1,13 @@
 package rampart.formats.pack;
 
 import java.util.Optional;
+import rampart.core.box.CartonBuild;
 import rampart.core.box.CartonState;
 import rampart.core.box.CartonStyle;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.layout.Room;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 import rampart.formats.json.Values;
 import tools.jackson.databind.JsonNode;
@@ -24,22 +27,50 @@ final class LayerMapper {
             case "cushion" ->
                 new Layer.Cushion(
                         node.path("material").asString(), form(node, size), Values.sides(node.path("thicknessMm"), 0));
-            default ->
-                new Layer.Box(
+            case "boards" ->
+                new Layer.Boards(
                         node.path("board").asString(),
-                        CartonStyle.REGULAR_SLOTTED,
-                        node.path("slackMm").asDouble(0),
-                        node.path("stock").isObject()
-                                ? Optional.of(Values.size(node.path("stock").path("insideMm")))
-                                : Optional.empty(),
-                        new CartonState(
-                                node.has("fill")
-                                        ? Optional.of(Values.constant(CartonState.Fill.class, node.path("fill")))
-                                        : Optional.empty(),
-                                Values.constant(
-                                        CartonState.Condition.class, node.path("condition"), CartonState.Condition.NEW),
-                                Values.number(node.path("bulgeMm"))));
+                        node.path("plies").asInt(1),
+                        across(node.path("across").asString("height")),
+                        node.path("overhangMm").asDouble(),
+                        node.path("interleafMm").asDouble(0),
+                        node.path("workStiffnessNm").asDouble(0));
+            default -> new Layer.Box(node.path("board").asString(), build(node), room(node), state(node));
         };
+    }
+
+    private static Axis across(String dimension) {
+        return switch (dimension) {
+            case "length" -> Axis.X;
+            case "width" -> Axis.Y;
+            default -> Axis.Z;
+        };
+    }
+
+    private static CartonBuild build(JsonNode box) {
+        return new CartonBuild(
+                CartonStyle.of(box.path("style").asString()).orElseThrow(),
+                Values.number(box.path("lidMm")),
+                Values.number(box.path("compressionN")));
+    }
+
+    private static Room room(JsonNode box) {
+        JsonNode stock = box.path("stock");
+        if (stock.isObject()) {
+            return new Room.Stock(Values.size(stock.path("insideMm")), Values.number(stock.path("cutFromMm")));
+        }
+        return box.has("gapsMm")
+                ? new Room.Gaps(Values.sides(box.path("gapsMm"), 0))
+                : new Room.Slack(box.path("slackMm").asDouble(0));
+    }
+
+    private static CartonState state(JsonNode box) {
+        return new CartonState(
+                box.has("fill")
+                        ? Optional.of(Values.constant(CartonState.Fill.class, box.path("fill")))
+                        : Optional.empty(),
+                Values.constant(CartonState.Condition.class, box.path("condition"), CartonState.Condition.NEW),
+                Values.number(box.path("bulgeMm")));
     }
 
     private static CushionForm form(JsonNode node, Size size) {

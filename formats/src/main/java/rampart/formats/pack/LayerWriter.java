@@ -8,6 +8,7 @@ import rampart.core.bed.BedShape;
 import rampart.core.box.CartonState;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.layout.Room;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
@@ -21,7 +22,7 @@ public final class LayerWriter {
     private LayerWriter() {}
 
     static Map<String, Object> layer(Layer layer) {
-        return layer.match(LayerWriter::wrap, LayerWriter::cushion, LayerWriter::box);
+        return layer.match(LayerWriter::wrap, LayerWriter::cushion, LayerWriter::box, LayerWriter::boards);
     }
 
     private static Map<String, Object> wrap(Layer.Wrap wrap) {
@@ -47,18 +48,49 @@ public final class LayerWriter {
     private static Map<String, Object> box(Layer.Box box) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("kind", "box");
-        json.put("style", box.style().code());
+        json.put("style", box.build().style().code());
         json.put("board", box.material());
-        json.put("slackMm", number(box.slackMm()));
-        json.put(
-                "stock",
-                box.stockInside().map(size -> Map.of("insideMm", size(size))).orElse(null));
+        box.build().lidMm().ifPresent(mm -> json.put("lidMm", number(mm)));
+        box.build().compressionN().ifPresent(n -> json.put("compressionN", number(n)));
+        json.putAll(room(box.room()));
         CartonState state = box.state();
         state.fill().ifPresent(fill -> json.put("fill", word(fill)));
         if (state.condition() != CartonState.Condition.NEW) {
             json.put("condition", word(state.condition()));
         }
         state.bulgeMm().ifPresent(mm -> json.put("bulgeMm", number(mm)));
+        return json;
+    }
+
+    private static Map<String, Object> room(Room room) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        if (room instanceof Room.Gaps gaps) {
+            json.put("gapsMm", sides(gaps.mm()));
+        } else {
+            json.put("slackMm", room instanceof Room.Slack slack ? number(slack.mm()) : 0);
+        }
+        json.put("stock", room instanceof Room.Stock stock ? stock(stock) : null);
+        return json;
+    }
+
+    private static Map<String, Object> stock(Room.Stock stock) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("insideMm", size(stock.size()));
+        stock.cutFromMm().ifPresent(mm -> json.put("cutFromMm", number(mm)));
+        return json;
+    }
+
+    private static Map<String, Object> boards(Layer.Boards boards) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("kind", "boards");
+        json.put("board", boards.material());
+        json.put("plies", boards.plies());
+        json.put(
+                "across",
+                List.of("length", "width", "height").get(boards.across().ordinal()));
+        json.put("overhangMm", number(boards.overhangMm()));
+        json.put("interleafMm", number(boards.interleafMm()));
+        json.put("workStiffnessNm", number(boards.workStiffnessNm()));
         return json;
     }
 
@@ -111,7 +143,7 @@ public final class LayerWriter {
     }
 
     /** A constant of an enum as a word of the file. */
-    private static String word(Enum<?> constant) {
+    static String word(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import rampart.core.box.CartonStyle;
 import rampart.formats.json.Problem;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
@@ -12,8 +13,11 @@ import tools.jackson.databind.JsonNode;
 final class NewerFields {
     private static final Set<String> CUSHIONS_OF_FORMAT_3 = Set.of("pu-18", "bubble-25", "chips-8", "paper-35");
 
+    private static final String REGULAR = "0201";
+
     private static final JsonPointer MATERIALS = JsonPointer.compile("/materials");
     private static final JsonPointer FOAMS = JsonPointer.compile("/materials/foams");
+    private static final JsonPointer BOARDS = JsonPointer.compile("/materials/boards");
     private static final JsonPointer FEATURES = JsonPointer.compile("/item/features");
     private static final JsonPointer LAYERS = JsonPointer.compile("/layers");
 
@@ -29,6 +33,15 @@ final class NewerFields {
         add(JsonPointer.compile("/item/bearsKpa"), 2);
         add(JsonPointer.compile("/item/fragility/componentCriticalG"), 2);
         add(JsonPointer.compile("/journey/storageHours"), 2);
+        add(JsonPointer.compile("/item/pieces"), 5);
+        JsonNode boards = document.at(BOARDS);
+        for (int i = 0; i < boards.size(); i++) {
+            add(BOARDS.appendIndex(i).appendProperty("bendingNm"), 5);
+            add(BOARDS.appendIndex(i).appendProperty("punctureJ"), 5);
+            if (boards.path(i).path("flute").asString("").equals("solid")) {
+                came.put(BOARDS.appendIndex(i).appendProperty("flute"), 5);
+            }
+        }
         JsonNode foams = document.at(FOAMS);
         for (int i = 0; i < foams.size(); i++) {
             add(FOAMS.appendIndex(i).appendProperty("structure"), 3);
@@ -52,6 +65,17 @@ final class NewerFields {
             }
             if (CUSHIONS_OF_FORMAT_3.contains(layers.path(i).path("material").asString(""))) {
                 came.put(layer.appendProperty("material"), 3);
+            }
+            for (String field : List.of("lidMm", "gapsMm", "compressionN")) {
+                add(layer.appendProperty(field), 5);
+            }
+            add(layer.appendProperty("stock").appendProperty("cutFromMm"), 5);
+            String style = layers.path(i).path("style").asString(REGULAR);
+            if (!style.equals(REGULAR) && CartonStyle.of(style).isPresent()) {
+                came.put(layer.appendProperty("style"), 5);
+            }
+            if (layers.path(i).path("kind").asString("").equals("boards")) {
+                came.put(layer.appendProperty("kind"), 5);
             }
             add(layer.appendProperty("bed"), 4);
             if (layers.path(i).path("form").asString("").equals("bed")) {
@@ -92,7 +116,7 @@ final class NewerFields {
         return switch (field) {
             case "slackMm" ->
                 value + " is not allowed; in format rampart-pack/" + format + " it must be a number of at least 0";
-            case "material", "form" ->
+            case "material", "form", "style", "kind", "flute" ->
                 value + " is not allowed in format rampart-pack/" + format + "; it came with rampart-pack/" + came;
             default ->
                 "unknown field '" + field + "' in format rampart-pack/" + format + "; it came with rampart-pack/"

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.random.RandomGenerator;
+import rampart.core.item.Pieces;
 import rampart.core.item.Turn;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.quantity.Size;
 import rampart.core.words.Wording;
 import rampart.formats.json.Json;
 import rampart.formats.json.Problem;
@@ -27,7 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class PackFile {
     /** The newest format this code reads. */
-    public static final int FORMAT = 4;
+    public static final int FORMAT = 5;
 
     private static final String FORMAT_PREFIX = "rampart-pack/";
     private static final String ID_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
@@ -61,6 +63,18 @@ public final class PackFile {
             throw new UnreadableFileException(problems);
         }
         return new PackFile((ObjectNode) tree);
+    }
+
+    /**
+     * Reads a pack file of pieces whose arrangement is still open: they stand in one row and weigh at least what they do together.
+     *
+     * @throws UnreadableFileException as {@link #read}
+     */
+    public static PackFile readUnset(byte[] bytes) {
+        JsonNode tree = Json.read(bytes);
+        newerFormat(tree);
+        PieceSet.unset(tree);
+        return read(Json.MAPPER.writeValueAsBytes(tree));
     }
 
     private static void newerFormat(JsonNode tree) {
@@ -165,6 +179,11 @@ public final class PackFile {
         ObjectNode copy = document.deepCopy();
         TurnedFile.turn(copy, turn, pack.item().size(), pack.item().centreOfMass());
         return changed(copy);
+    }
+
+    /** This file with its contents set another way. */
+    public PackFile with(Pieces pieces, Size size, double massKg) {
+        return changed(PieceSet.document(document.deepCopy(), pieces, size, massKg));
     }
 
     /** This file with an id on every layer and feature that had none; ids are random, so that none is used twice. */

@@ -85,6 +85,10 @@ final class PackMaterials {
                 ids.add(id);
             }
         }
+        String divider = document.at(MaterialRules.DIVIDER).asString("");
+        if (kind == MaterialFile.Kind.BOARD && divider.startsWith(MaterialFile.OWN)) {
+            ids.add(divider);
+        }
         return ids;
     }
 }

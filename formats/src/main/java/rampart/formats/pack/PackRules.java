@@ -35,6 +35,8 @@ final class PackRules {
         rules.idsDiffer(FEATURES);
         rules.problems.addAll(MaterialRules.problems(document));
         rules.problems.addAll(BedRules.problems(document));
+        rules.problems.addAll(BoxRules.problems(document));
+        rules.problems.addAll(PiecesRules.problems(document));
         return rules.problems;
     }
 

@@ -12,6 +12,7 @@ import rampart.core.bed.Nature;
 import rampart.core.bed.Tie;
 import rampart.core.bed.TieSlot;
 import rampart.core.geometry.Bounds;
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.insert.BedCut;
@@ -100,12 +101,11 @@ final class InsertPaper {
         CutLine edge = piece.lines().get(piece.lines().size() - 1);
         shapes.add(shape(edge.outline(), piece, ratio, 0));
         piece.lines().subList(0, piece.lines().size() - 1).stream()
-                .sorted(Comparator.comparingDouble(
-                        line -> line.depthMm() + (line.work() == CutLine.Work.ISLAND ? 0.01 : 0)))
+                .sorted(Comparator.comparingDouble(line -> line.depthMm() + (line.work() == CutWork.ISLAND ? 0.01 : 0)))
                 .forEach(line -> {
-                    double tone = line.work() == CutLine.Work.ISLAND ? 0 : DARKEST * line.depthMm() / deepest;
+                    double tone = line.work() == CutWork.ISLAND ? 0 : DARKEST * line.depthMm() / deepest;
                     shapes.add(shape(line.outline(), piece, ratio, tone));
-                    if (line.work() == CutLine.Work.CUT || line.work() == CutLine.Work.POCKET) {
+                    if (line.work() == CutWork.CUT || line.work() == CutWork.POCKET) {
                         Bounds bounds = line.outline().bounds();
                         // Behind in its opening and in front by turns, so that one in another is not written over it.
                         double y = labels.size() % 2 == 0

@@ -188,7 +188,9 @@ public final class PackPaper {
                                         corners -> ", corner blocks",
                                         bed -> ", a bed"),
                 box -> (index == pack.layers().size() - 1 ? "Outer carton, " : "Inner box, ")
-                        + catalogue.board(box.material()).name());
+                        + catalogue.board(box.material()).name(),
+                boards -> "Rigid boards on two faces, "
+                        + catalogue.board(boards.material()).name());
     }
 
     private void boxes() {

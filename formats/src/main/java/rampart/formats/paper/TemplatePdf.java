@@ -4,9 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
-import rampart.core.insert.CutLine;
 import rampart.formats.cutting.CutDrawing;
 
 /**
@@ -95,6 +95,17 @@ public final class TemplatePdf {
             for (Outline outline : layer.outlines()) {
                 path(outline.flattened(FLATNESS_MM).corners(), left - fromX, top - fromTop + drawing.heightMm());
             }
+            for (CutDrawing.Stroke stroke : layer.strokes()) {
+                double originX = left - fromX;
+                double originY = top - fromTop + drawing.heightMm();
+                stream.moveTo(
+                        Sheet.points(originX + stroke.from().xMm()),
+                        sheet.up(originY - stroke.from().yMm()));
+                stream.lineTo(
+                        Sheet.points(originX + stroke.to().xMm()),
+                        sheet.up(originY - stroke.to().yMm()));
+                stream.stroke();
+            }
         }
         stream.setLineDashPattern(new float[0], 0);
         for (CutDrawing.Text text : drawing.texts()) {
@@ -142,25 +153,31 @@ public final class TemplatePdf {
                     .append(line(layer.work()))
                     .append(": ")
                     .append(layer.name().replace("-", " "))
-                    .append(layer.work() == CutLine.Work.CUT || layer.work() == CutLine.Work.MARK ? "" : " mm");
+                    .append(layer.work() == CutWork.POCKET || layer.work() == CutWork.ISLAND ? " mm" : "");
         }
         sheet.text(Sheet.MARGIN_MM + BAR_MM + 5, top - 6.5, SMALL, false, words.toString());
     }
 
-    private static String line(CutLine.Work work) {
+    private static String line(CutWork work) {
         return switch (work) {
             case CUT -> "whole line";
             case POCKET -> "long dashes";
             case ISLAND -> "short dashes";
+            case SCORE -> "dashes";
+            case PERFORATION -> "dash and dot";
+            case GLUE -> "fine dots";
             case MARK -> "dots";
         };
     }
 
-    private static float[] dashes(CutLine.Work work) {
+    private static float[] dashes(CutWork work) {
         return switch (work) {
             case CUT -> new float[0];
             case POCKET -> new float[] {Sheet.points(5), Sheet.points(1.5)};
             case ISLAND -> new float[] {Sheet.points(2), Sheet.points(1)};
+            case SCORE -> new float[] {Sheet.points(3), Sheet.points(1.5)};
+            case PERFORATION -> new float[] {Sheet.points(3), Sheet.points(1), Sheet.points(.5), Sheet.points(1)};
+            case GLUE -> new float[] {Sheet.points(0.3), Sheet.points(.8)};
             case MARK -> new float[] {Sheet.points(0.4), Sheet.points(1.2)};
         };
     }

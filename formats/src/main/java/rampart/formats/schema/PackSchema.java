@@ -20,7 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The published JSON Schema of the pack file, and what it says of a document in words. */
 public final class PackSchema {
-    private static final String RESOURCE = "/rampart/pack-4.schema.json";
+    private static final String RESOURCE = "/rampart/pack-5.schema.json";
     private static final byte[] BYTES = load();
     private static final JsonNode TREE = Json.read(BYTES);
     private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)

@@ -58,7 +58,7 @@ public record CheckView(
                 working.steps().stream().map(step -> Line.of(working, step)).toList(),
                 working.figures().stream().map(f -> FigureView.of(f, wording)).toList(),
                 working.notes().stream().map(wording::say).toList(),
-                Curves.has(check.id()));
+                Curves.has(check));
     }
 
     /** Lowest and highest demand that the test data of a material allow. */

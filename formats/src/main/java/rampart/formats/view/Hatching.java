@@ -22,7 +22,8 @@ public enum Hatching {
 
     /** Of a layer: boards all alike, wraps all alike. */
     public static Hatching of(Layer layer, Catalogue catalogue) {
-        return layer.match(wrap -> SHEET, cushion -> of(catalogue.foam(cushion.material())), box -> FLUTE);
+        return layer.match(
+                wrap -> SHEET, cushion -> of(catalogue.foam(cushion.material())), box -> FLUTE, boards -> FLUTE);
     }
 
     /** Of a cushion. */

@@ -6,8 +6,10 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import rampart.core.bed.Nature;
 import rampart.core.box.CartonState;
+import rampart.core.box.CartonStyle;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
+import rampart.core.item.Pieces;
 import rampart.core.item.Surface;
 import rampart.core.journey.DropHeights;
 import rampart.core.journey.DropSequence;
@@ -40,6 +42,8 @@ public record ListsView(
         List<Choice> tapes,
         List<Choice> fills,
         List<Choice> conditions,
+        List<StyleChoice> styles,
+        List<Choice> arrangements,
         List<Choice> substances,
         List<Choice> structures,
         List<String> statuses,
@@ -53,6 +57,23 @@ public record ListsView(
      * @param detail where its figures come from; empty where it has none
      */
     public record Choice(String value, String words, String detail) {}
+
+    /**
+     * A style of carton.
+     *
+     * @param code as a pack file has it
+     * @param words as a packer says it
+     * @param made how it is made
+     * @param closes true where it can be the outer carton
+     * @param lid true where the depth of its lid is a choice
+     * @param computed true where its strength in a pile can be computed
+     */
+    public record StyleChoice(String code, String words, String made, boolean closes, boolean lid, boolean computed) {
+        static StyleChoice of(CartonStyle style) {
+            return new StyleChoice(
+                    style.code(), style.words(), style.made(), style.closes(), style.hasLid(), style.uprightFlutes());
+        }
+    }
 
     public static ListsView get() {
         return new ListsView(
@@ -83,6 +104,8 @@ public record ListsView(
                 choices(Layer.Wrap.Tape.values(), Layer.Wrap.Tape::words),
                 choices(CartonState.Fill.values(), CartonState.Fill::words),
                 choices(CartonState.Condition.values(), CartonState.Condition::words),
+                Stream.of(CartonStyle.values()).map(StyleChoice::of).toList(),
+                choices(Pieces.Arrangement.values(), Pieces.Arrangement::words),
                 choices(Substance.values(), Substance::words),
                 choices(Structure.values(), Structure::words),
                 Stream.of(Status.values()).map(Status::word).toList(),

@@ -14,12 +14,12 @@ import java.util.Random;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
-import rampart.core.insert.CutLine;
 import rampart.core.insert.CutPiece;
 import rampart.core.insert.CutTool;
 import rampart.core.insert.SheetStack;
@@ -49,16 +49,16 @@ class CutFilesTest {
                 300,
                 200,
                 List.of(
-                        new CutDrawing.Layer(
+                        CutDrawing.Layer.closed(
                                 "cut",
-                                CutLine.Work.CUT,
+                                CutWork.CUT,
                                 25,
                                 List.of(
                                         Outline.rectangle(new PlanPoint(150, 100), 300, 200, 12),
                                         Outline.circle(new PlanPoint(60, 60), 31.5))),
-                        new CutDrawing.Layer(
+                        CutDrawing.Layer.closed(
                                 "pocket-12.5",
-                                CutLine.Work.POCKET,
+                                CutWork.POCKET,
                                 12.5,
                                 List.of(
                                         Outline.slot(new PlanPoint(200, 120), 90, 30),
@@ -87,7 +87,7 @@ class CutFilesTest {
     /** A bed with a tie: its slots are cut, where the band runs is marked and not cut. */
     private static List<CutDrawing> tied() throws IOException {
         List<CutDrawing> drawings = bed("80-sextant");
-        assertThat(drawings.get(0).layers()).extracting(CutDrawing.Layer::work).contains(CutLine.Work.MARK);
+        assertThat(drawings.get(0).layers()).extracting(CutDrawing.Layer::work).contains(CutWork.MARK);
         return drawings;
     }
 
@@ -194,8 +194,8 @@ class CutFilesTest {
                 "square",
                 100,
                 100,
-                List.of(new CutDrawing.Layer(
-                        "cut", CutLine.Work.CUT, 10, List.of(Outline.rectangle(new PlanPoint(50, 50), 80, 80, 0)))),
+                List.of(CutDrawing.Layer.closed(
+                        "cut", CutWork.CUT, 10, List.of(Outline.rectangle(new PlanPoint(50, 50), 80, 80, 0)))),
                 List.of());
         Path file = folder.resolve("square.pdf");
         Files.write(file, rampart.formats.paper.TemplatePdf.write("square", List.of(square), Paper.a4));
@@ -253,7 +253,7 @@ class CutFilesTest {
                     "random & <odd>",
                     300,
                     300,
-                    List.of(new CutDrawing.Layer("cut", CutLine.Work.CUT, 5, List.of(Outline.polygon(places)))),
+                    List.of(CutDrawing.Layer.closed("cut", CutWork.CUT, 5, List.of(Outline.polygon(places)))),
                     List.of());
             for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {
                 List<PlanPoint> back = DrawingReader.read(file, Optional.empty())
@@ -278,16 +278,13 @@ class CutFilesTest {
                 300,
                 200,
                 List.of(
-                        new CutDrawing.Layer(
+                        CutDrawing.Layer.closed(
                                 "cut",
-                                CutLine.Work.CUT,
+                                CutWork.CUT,
                                 25,
                                 List.of(Outline.rectangle(new PlanPoint(150, 100), 300, 200, 0))),
-                        new CutDrawing.Layer(
-                                "pocket-10",
-                                CutLine.Work.POCKET,
-                                10,
-                                List.of(Outline.circle(new PlanPoint(60, 60), 30)))),
+                        CutDrawing.Layer.closed(
+                                "pocket-10", CutWork.POCKET, 10, List.of(Outline.circle(new PlanPoint(60, 60), 30)))),
                 List.of());
         double path = 1000 + 2 * Math.PI * 30;
         for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {

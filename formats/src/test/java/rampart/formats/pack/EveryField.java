@@ -2,6 +2,7 @@ package rampart.formats.pack;
 
 import java.util.List;
 import java.util.Random;
+import rampart.core.box.CartonStyle;
 import rampart.formats.json.Json;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -15,14 +16,25 @@ final class EveryField {
     private static final List<String> BOARDS = List.of("b-26", "b-29", "c-29", "c-32", "c-44", "bc-48", "bc-71");
 
     private final Random random;
+    private final boolean newest;
 
     EveryField(Random random) {
+        this(random, true);
+    }
+
+    private EveryField(Random random, boolean newest) {
         this.random = random;
+        this.newest = newest;
+    }
+
+    /** Without what came with format 5: more of these can be mended. */
+    static EveryField ofFormat4(Random random) {
+        return new EveryField(random, false);
     }
 
     PackFile next() {
         ObjectNode pack =
-                Json.MAPPER.createObjectNode().put("format", "rampart-pack/4").put("name", "every field");
+                Json.MAPPER.createObjectNode().put("format", "rampart-pack/5").put("name", "every field");
         item(pack.putObject("item"));
         journey(pack.putObject("journey"));
         ArrayNode layers = pack.putArray("layers");
@@ -31,14 +43,18 @@ final class EveryField {
             wrap.put("thicknessMm", number(0.1, 4));
             put(wrap, "tape", List.of("none", "on-itself", "on-item"));
         }
+        boolean flat = newest && random.nextInt(5) == 0;
+        if (flat) {
+            boards(layers.addObject());
+        }
         int boxes = 1 + random.nextInt(3);
         for (int i = 0; i < boxes; i++) {
-            if (i == 0 && random.nextInt(3) == 0) {
+            if (i == 0 && !flat && random.nextInt(3) == 0) {
                 bed(layers.addObject(), pack.path("item").path("sizeMm"));
             } else {
                 cushion(layers.addObject());
             }
-            box(layers.addObject());
+            box(layers.addObject(), i == boxes - 1);
         }
         return PackFile.read(pack.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
     }
@@ -92,6 +108,9 @@ final class EveryField {
             fragility.putObject("criticalAccelerationByFaceG").put(one(FACES), number(20, 120));
         }
         put(item, "bearsKpa", 2, 60);
+        if (newest && random.nextInt(5) == 0) {
+            pieces(item);
+        }
         if (now()) {
             item.putArray("surfaces").add(one(List.of("silver", "varnished", "gilded", "photograph", "glass")));
         }
@@ -193,13 +212,71 @@ final class EveryField {
         }
     }
 
-    private void box(ObjectNode box) {
-        box.put("kind", "box").put("style", "0201").put("board", one(BOARDS)).put("slackMm", number(-20, 12));
+    private void pieces(ObjectNode item) {
+        String arrangement = one(List.of("grid", "diagonal", "alternate"));
+        int across = arrangement.equals("diagonal") ? 2 : 1 + random.nextInt(3);
+        double edge = number(20, 90);
+        ObjectNode pieces = item.putObject("pieces").put("massKg", 0.01).put("round", true);
+        pieces.putObject("sizeMm").put("length", edge).put("width", edge).put("height", number(20, 90));
+        pieces.put("arrangement", arrangement)
+                .put("columns", across)
+                .put("rows", across)
+                .put("levels", 1 + random.nextInt(2));
+        pieces.put("narrowMm", edge / 2).put("wrapMm", number(0, 20));
+        item.put("quantity", across);
+        if (now()) {
+            pieces.put("dividerBoard", one(BOARDS));
+        }
+    }
+
+    private void boards(ObjectNode boards) {
+        boards.put("kind", "boards").put("board", one(BOARDS)).put("overhangMm", number(0, 40));
+        put(boards, "across", List.of("length", "width", "height"));
+        put(boards, "interleafMm", 0, 3);
+        put(boards, "workStiffnessNm", 0, 50);
+        if (now()) {
+            boards.put("plies", 1 + random.nextInt(3));
+        }
+    }
+
+    private void box(ObjectNode box, boolean outer) {
+        box.put("kind", "box");
+        if (newest) {
+            ofAnyStyle(box, outer);
+        } else {
+            box.put("style", "0201").put("board", one(BOARDS)).put("slackMm", number(-20, 12));
+        }
         put(box, "fill", List.of("none", "paper", "chips", "air-cells", "bubble", "foam"));
         put(box, "condition", List.of("new", "used", "dented"));
         put(box, "bulgeMm", 0, 30);
-        if (random.nextInt(5) == 0) {
+        if (!newest && random.nextInt(5) == 0) {
             size(box.putObject("stock").putObject("insideMm"), 700, 1100);
         }
+    }
+
+    private void ofAnyStyle(ObjectNode box, boolean outer) {
+        String style = random.nextInt(3) > 0
+                ? "0201"
+                : outer
+                        ? one(List.of("0201", "0203", "0301", "0320", "0401", "0410", "two-sheet"))
+                        : one(CartonStyle.codes());
+        box.put("style", style).put("board", one(BOARDS));
+        boolean stock = random.nextInt(5) == 0;
+        if (stock || now()) {
+            box.put("slackMm", number(-20, 12));
+        } else {
+            box.putObject("gapsMm").put("all", number(0, 9)).put(one(FACES), number(0, 30));
+        }
+        if (stock) {
+            ObjectNode from = box.putObject("stock");
+            size(from.putObject("insideMm"), 700, 1100);
+            if (style.equals("0201")) {
+                put(from, "cutFromMm", 1200, 1500);
+            }
+        }
+        if (CartonStyle.of(style).orElseThrow().hasLid()) {
+            put(box, "lidMm", 10, 90);
+        }
+        put(box, "compressionN", 500, 9000);
     }
 }

@@ -165,7 +165,7 @@ class PackFileTest {
                             assertThat(p.message())
                                     .contains("rampart-pack/7")
                                     .contains("newer")
-                                    .contains("up to rampart-pack/4");
+                                    .contains("up to rampart-pack/5");
                         }));
     }
 

@@ -52,6 +52,10 @@ class SecurityConfig {
         "/api/comparisons",
         "/api/stock-fits",
         "/api/beds",
+        "/api/carton-sizes",
+        "/api/quotes",
+        "/api/piece-ways",
+        "/api/board-work",
         "/api/beds/making",
         "/api/beds/ties",
         "/api/beds/wells",
@@ -118,7 +122,7 @@ class SecurityConfig {
                         .authenticated()
                         .requestMatchers(SEARCHES)
                         .authenticated()
-                        .requestMatchers(HttpMethod.PUT, "/api/house", "/api/house/carriers")
+                        .requestMatchers(HttpMethod.PUT, "/api/house", "/api/house/carriers", "/api/house/tariffs")
                         .hasAuthority(Role.keeper.authority())
                         .requestMatchers("/api/**")
                         .hasAuthority(Role.designer.authority())

@@ -6,13 +6,10 @@ import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springdoc.core.annotations.ParameterObject;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,14 +28,10 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
-import rampart.formats.cutting.CutArchive;
 import rampart.formats.cutting.CutDrawing;
-import rampart.formats.cutting.DxfCut;
 import rampart.formats.cutting.FitCoupon;
-import rampart.formats.cutting.SvgCut;
 import rampart.formats.pack.PackFile;
 import rampart.formats.paper.Paper;
-import rampart.formats.paper.TemplatePdf;
 import rampart.formats.view.InsertView;
 import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
@@ -65,15 +58,6 @@ class InsertController {
         this.stores = stores;
         this.prices = prices;
         this.dataSheets = dataSheets;
-    }
-
-    /** Kinds of files; the names are the words of the interface. */
-    @SuppressWarnings("java:S115")
-    enum FileKind {
-        zip,
-        svg,
-        dxf,
-        pdf
     }
 
     /** What cuts. */
@@ -165,8 +149,8 @@ class InsertController {
     ResponseEntity<byte[]> files(
             @PathVariable("id") String id,
             @Valid @ParameterObject MakingAsked asked,
-            @RequestParam(name = "file", defaultValue = "zip") FileKind kind,
-            @RequestParam(name = "piece", required = false) String piece,
+            @RequestParam(name = "file", defaultValue = "zip") CutFiles.FileKind kind,
+            @RequestParam(name = "piece", defaultValue = "") String piece,
             @RequestParam(name = "cutter", defaultValue = "knife") Cutter cutter,
             @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
         var stored = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
@@ -178,53 +162,14 @@ class InsertController {
                     bed.foam().substance().words());
         }
         List<CutDrawing> drawings = made(BedCut.of(bed), asked).drawings();
-        return switch (kind) {
-            case zip ->
-                file(
-                        stored.name() + ", insert",
-                        ".zip",
-                        "application/zip",
-                        CutArchive.write(stored.name(), drawings, paper));
-            case pdf ->
-                file(
-                        stored.name() + ", templates",
-                        ".pdf",
-                        MediaType.APPLICATION_PDF_VALUE,
-                        TemplatePdf.write(stored.name(), drawings, paper));
-            case svg, dxf -> {
-                CutDrawing drawing = drawings.stream()
-                        .filter(d -> d.file().equals(piece))
-                        .findFirst()
-                        .orElseThrow(() -> new ApiException(
-                                Message.NO_PIECE,
-                                piece == null ? "" : piece,
-                                String.join(
-                                        ", ",
-                                        drawings.stream().map(CutDrawing::file).toList())));
-                yield drawing(stored.name() + ", " + drawing.file(), drawing, kind);
-            }
-        };
+        return CutFiles.of(stored.name(), "insert", drawings, kind, piece, paper);
     }
 
     /** A trial of fit before the real cut. */
     @GetMapping("/api/fit-coupon")
-    ResponseEntity<byte[]> coupon(@RequestParam(name = "file", defaultValue = "svg") FileKind kind) {
+    ResponseEntity<byte[]> coupon(@RequestParam(name = "file", defaultValue = "svg") CutFiles.FileKind kind) {
         CutDrawing drawing = FitCoupon.drawing();
-        return switch (kind) {
-            case svg, dxf -> drawing("fit coupon", drawing, kind);
-            case pdf ->
-                file(
-                        "fit coupon",
-                        ".pdf",
-                        MediaType.APPLICATION_PDF_VALUE,
-                        TemplatePdf.write(drawing.title(), List.of(drawing), Paper.a4));
-            case zip ->
-                file(
-                        "fit coupon",
-                        ".zip",
-                        "application/zip",
-                        CutArchive.write(drawing.title(), List.of(drawing), Paper.a4));
-        };
+        return CutFiles.of(drawing.title(), "foam", List.of(drawing), kind, drawing.file(), Paper.a4);
     }
 
     private record Made(
@@ -256,23 +201,5 @@ class InsertController {
                 .distinct()
                 .sorted()
                 .toList();
-    }
-
-    private static ResponseEntity<byte[]> drawing(String name, CutDrawing drawing, FileKind kind) {
-        return kind == FileKind.svg
-                ? file(name, ".svg", "image/svg+xml", SvgCut.write(drawing))
-                : file(name, ".dxf", "image/vnd.dxf", DxfCut.write(drawing));
-    }
-
-    private static ResponseEntity<byte[]> file(String name, String ending, String type, byte[] bytes) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(FileNames.of(name, ending), StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(bytes);
     }
 }

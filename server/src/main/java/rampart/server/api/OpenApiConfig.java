@@ -18,6 +18,8 @@ import rampart.formats.paper.PaperView;
 import rampart.formats.schema.PackSchema;
 import rampart.formats.view.BedBeginningView;
 import rampart.formats.view.BedView;
+import rampart.formats.view.BoardWorkView;
+import rampart.formats.view.CaseView;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
 import rampart.formats.view.ComparisonView;
@@ -34,6 +36,7 @@ import rampart.formats.view.ListsView;
 import rampart.formats.view.LooseWellView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.OutlinesView;
+import rampart.formats.view.QuoteView;
 import rampart.formats.view.RemedyView;
 import rampart.formats.view.ReportView;
 import rampart.formats.view.SaidView;
@@ -66,6 +69,14 @@ class OpenApiConfig {
             SensitivityView.class,
             CurveView.class,
             BedView.class,
+            BoardWorkView.class,
+            CaseView.class,
+            CartonSizeController.CartonSizesView.class,
+            CartonSizeController.SizesView.class,
+            CartonSizeController.KeptSizeView.class,
+            QuoteView.class,
+            TariffController.QuotesView.class,
+            PieceController.PieceWayView.class,
             InsertView.class,
             InsertView.WayView.class,
             InsertView.FoamedView.class,
@@ -183,7 +194,7 @@ class OpenApiConfig {
         root.remove(List.of("$schema", "$id"));
         ObjectNode layer = mapper.createObjectNode();
         var kinds = layer.putArray("oneOf");
-        for (String kind : List.of("wrap", "cushion", "box")) {
+        for (String kind : List.of("wrap", "cushion", "box", "boards")) {
             kinds.addObject().put("$ref", "#/components/schemas/Pack_" + kind);
         }
         definitions.set("layer", layer);

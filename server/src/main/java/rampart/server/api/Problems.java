@@ -35,6 +35,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import rampart.core.evaluation.UnreckonableException;
 import rampart.formats.json.Problem;
 import rampart.formats.json.UnreadableFileException;
+import rampart.formats.table.UnreadableTableException;
 import rampart.server.messages.Message;
 import rampart.server.packs.DeletedSinceException;
 import rampart.server.photographs.PicturesBusyException;
@@ -55,6 +56,11 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableFileException e) {
         return withErrors(Message.NOT_A_PACK, e.problems());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadableTable(UnreadableTableException e) {
+        return withErrors(Message.TABLE, e.problems());
     }
 
     @ExceptionHandler

@@ -252,7 +252,7 @@ class SearchController {
     List<OrientationView> orientations(
             @org.springframework.web.bind.annotation.RequestBody byte[] file, HttpServletRequest request) {
         PackFile read = PackFile.read(file);
-        if (read.pack().hasBed()) {
+        if (!read.pack().turnable()) {
             throw new ApiException(Message.BED_NOT_TURNED);
         }
         return search(

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.box.StockCarton;
+import rampart.core.cost.Tariff;
 import rampart.core.cushion.CushionCurve;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
@@ -37,6 +38,7 @@ import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
 import rampart.server.config.Connections;
+import rampart.server.house.Tariffs;
 import rampart.server.messages.Message;
 import rampart.server.searches.Searches;
 import rampart.server.stores.Materials;
@@ -49,9 +51,11 @@ import rampart.server.stores.Stores;
 class StoresController {
     private final Stores stores;
     private final Materials materials;
+    private final Tariffs tariffs;
     private final Searches searches;
 
-    StoresController(Stores stores, Materials materials, Searches searches) {
+    StoresController(Stores stores, Materials materials, Tariffs tariffs, Searches searches) {
+        this.tariffs = tariffs;
         this.searches = searches;
         this.stores = stores;
         this.materials = materials;
@@ -133,6 +137,8 @@ class StoresController {
      * @param insideMm inside size as it is put in; length and width may have changed places
      * @param slackMm room left; negative where it does not go in
      * @param lackingMm the most it is too small by, 0 where it fits
+     * @param cutFromMm inside height in the store, where it is cut down; null where it is left as it is
+     * @param price what the cheapest service of the house charges; null where none takes it
      */
     record FitView(
             String id,
@@ -142,6 +148,8 @@ class StoresController {
             boolean fits,
             SizeView slackMm,
             double lackingMm,
+            @Nullable Double cutFromMm,
+            @Nullable Double price,
             StatusView verdict,
             @Nullable String weakest,
             SizeView outsideMm,
@@ -156,6 +164,8 @@ class StoresController {
                     fit.fits(),
                     SizeView.of(fit.slack()),
                     fit.lackingMm(),
+                    fit.cutFromMm().isPresent() ? fit.cutFromMm().getAsDouble() : null,
+                    fit.price().isPresent() ? fit.price().getAsDouble() : null,
                     StatusView.of(evaluation.verdict()),
                     evaluation.weakest().map(check -> check.title()).orElse(null),
                     SizeView.of(evaluation.layout().outside()),
@@ -249,10 +259,11 @@ class StoresController {
         Catalogue catalogue = read.catalogue(materials.house().catalogue());
         List<StockCarton> cartons =
                 stores.cartons().stream().map(StoredCarton::carton).toList();
+        List<Tariff> charged = tariffs.all();
         List<Layer> layers = read.pack().layers();
         if (layer < 0
                 || layer >= layers.size()
-                || !layers.get(layer).match(wrap -> false, cushion -> false, box -> true)) {
+                || !layers.get(layer).match(wrap -> false, cushion -> false, box -> true, boards -> false)) {
             throw new ApiException(Message.NOT_A_BOX, layer);
         }
         return searches
@@ -261,7 +272,7 @@ class StoresController {
                         "stock fits",
                         Connections.gone(request),
                         Searches.Onlooker.NONE,
-                        watcher -> StockFits.of(read.pack(), layer, cartons, catalogue, watcher))
+                        watcher -> StockFits.of(read.pack(), layer, cartons, charged, catalogue, watcher))
                 .stream()
                 .map(FitView::of)
                 .toList();

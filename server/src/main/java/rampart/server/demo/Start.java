@@ -2,6 +2,7 @@ package rampart.server.demo;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -16,12 +17,14 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import rampart.core.box.StockCarton;
 import rampart.core.quantity.Size;
 import rampart.server.access.FirstStart;
 import rampart.server.house.CarrierLines;
 import rampart.server.house.CarrierLines.KeptLine;
+import rampart.server.house.Tariffs;
 import rampart.server.packs.PackShelf;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
@@ -44,6 +47,7 @@ class Start implements ApplicationRunner {
     private final Stores stores;
     private final PriceList prices;
     private final CarrierLines carriers;
+    private final Tariffs tariffs;
     private final Materials materials;
     private final JsonMapper mapper;
     private final Optional<Path> packs;
@@ -57,6 +61,7 @@ class Start implements ApplicationRunner {
             Stores stores,
             PriceList prices,
             CarrierLines carriers,
+            Tariffs tariffs,
             Materials materials,
             JsonMapper mapper,
             @Value("${rampart.demo-packs:}") String packs,
@@ -68,6 +73,7 @@ class Start implements ApplicationRunner {
         this.stores = stores;
         this.prices = prices;
         this.carriers = carriers;
+        this.tariffs = tariffs;
         this.materials = materials;
         this.mapper = mapper;
         this.packs = path(packs);
@@ -160,6 +166,9 @@ class Start implements ApplicationRunner {
                     IMPORTER);
         }
         carriers.set(filled.carriers(), IMPORTER);
+        tariffs.set(
+                new ClassPathResource("rampart/stand-in-tariffs.csv").getContentAsString(StandardCharsets.UTF_8),
+                IMPORTER);
         filled.prices()
                 .forEach((material, amount) ->
                         prices.set(material, OptionalDouble.of(amount), filled.pricesSource(), 0, IMPORTER));

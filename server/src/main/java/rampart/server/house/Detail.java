@@ -16,6 +16,7 @@ import rampart.core.words.Wording;
     @JsonSubTypes.Type(value = Detail.Rights.class, name = "rights"),
     @JsonSubTypes.Type(value = Detail.Settings.class, name = "settings"),
     @JsonSubTypes.Type(value = Detail.Carriers.class, name = "carriers"),
+    @JsonSubTypes.Type(value = Detail.Charges.class, name = "charges"),
     @JsonSubTypes.Type(value = Detail.Changed.class, name = "changed"),
     @JsonSubTypes.Type(value = Detail.Carton.class, name = "carton"),
     @JsonSubTypes.Type(value = Detail.Sheet.class, name = "sheet"),
@@ -78,6 +79,14 @@ public sealed interface Detail {
         @Override
         public String words(Wording wording) {
             return "carriers: " + String.join(", ", names);
+        }
+    }
+
+    /** Whose prices the house knows. */
+    record Charges(List<String> names) implements Detail {
+        @Override
+        public String words(Wording wording) {
+            return "prices of carriers: " + (names.isEmpty() ? "none" : String.join(", ", names));
         }
     }
 

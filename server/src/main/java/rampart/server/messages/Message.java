@@ -17,6 +17,11 @@ public enum Message {
             "Some fields are not as they must be.",
             "Nothing was changed.",
             "Mend what is named below and try again."),
+    TABLE(
+            HttpStatus.BAD_REQUEST,
+            "This table is not as it must be.",
+            "Nothing was changed.",
+            "Mend the rows that are named below and try again."),
     PARAMETERS(
             HttpStatus.BAD_REQUEST,
             "Some parameters are not as they must be.",
@@ -273,11 +278,16 @@ public enum Message {
             "The drawing was not taken: {0}.",
             "Nothing was changed.",
             "Choose another file, or mend this one."),
+    NO_PIECES(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "This pack does not say what its pieces are.",
+            "Nothing was changed.",
+            "Give the bare size and mass of one piece, and how many there are."),
     BED_NOT_TURNED(
             HttpStatus.UNPROCESSABLE_CONTENT,
-            "The item lies in a bed that is cut to it as it lies.",
+            "The item lies in a bed, between boards or in cells that are made for it as it lies.",
             "Nothing was changed.",
-            "Turn the item before its bed is cut, or take the bed away first."),
+            "Turn the item before they are made, or take them away first."),
     SEARCH_ONE_AT_A_TIME(
             HttpStatus.TOO_MANY_REQUESTS,
             "A search of yours is running and others wait already.",

@@ -72,6 +72,14 @@ public class PackShelf {
         return packs.none();
     }
 
+    /** The packs on the shelf, at most so many. */
+    public List<StoredPack> all(int most) {
+        return packs.headers("").stream()
+                .limit(most)
+                .flatMap(header -> packs.byId(header.id()).stream())
+                .toList();
+    }
+
     public Optional<StoredPack> byId(String id) {
         return packs.byId(id);
     }

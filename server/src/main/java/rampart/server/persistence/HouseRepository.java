@@ -34,6 +34,15 @@ public class HouseRepository {
         jdbc.sql("UPDATE house SET carrier_lines = ?").param(json).update();
     }
 
+    /** What carriers charge: a CSV table, empty where there is none. */
+    public String tariffs() {
+        return jdbc.sql("SELECT tariffs FROM house").query(String.class).single();
+    }
+
+    public void setTariffs(String table) {
+        jdbc.sql("UPDATE house SET tariffs = ?").param(table).update();
+    }
+
     public void set(HouseSettings ways) {
         jdbc.sql("UPDATE house SET length_unit = ?, mass_unit = ?, numbers = ?, currency = ?")
                 .params(ways.lengthUnit(), ways.massUnit(), ways.numbers(), ways.currency())

@@ -53,7 +53,7 @@ class BedApiTest {
     void anItemIsNotTurnedInItsBed() {
         Answer answer = http.post("api/orientations", Http.demoPack("70-survey-sledge"));
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.json().path("detail").asString()).contains("cut to it as it lies");
+        assertThat(answer.json().path("detail").asString()).contains("made for it as it lies");
     }
 
     /** What is proposed is taken as it is: the checks of ties and of what holds the item then hold. */

@@ -130,7 +130,10 @@ class StoresTest {
         JsonNode tree = Http.MAPPER.readTree(pack);
         int outer = tree.path("layers").size() - 1;
         JsonNode fits = designer.post("api/stock-fits?layer=" + outer, pack).json();
-        assertThat(fits.size())
+        // Each once as it is; those that leave room above the contents once more cut down to them.
+        assertThat(fits.valueStream()
+                        .filter(fit -> fit.path("cutFromMm").isNull())
+                        .count())
                 .isEqualTo(designer.get("api/stores").json().path("cartons").size());
         boolean missed = false;
         for (JsonNode fit : fits) {

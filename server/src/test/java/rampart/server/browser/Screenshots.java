@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -46,9 +47,8 @@ public final class Screenshots {
             for (String station : new String[] {"Item", "Carton"}) {
                 browser.button(station).click();
                 if (station.equals("Carton")) {
-                    browser.button("Look in stock").click();
-                    browser.see(".fit");
-                    browser.script("document.querySelector('.work').scrollTop = 1e6");
+                    browser.see("[aria-label='How far it is folded']").sendKeys(Keys.PAGE_UP, Keys.PAGE_UP);
+                    browser.script("document.querySelector('.pieces').scrollIntoView({block: 'end'})");
                 }
                 browser.picture(target.resolve("bench-" + station.toLowerCase(java.util.Locale.ROOT) + ".png"));
             }

@@ -4,6 +4,7 @@
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import { materials } from '../catalogue.svelte';
+  import { house } from '../house.svelte';
   import Glyph from '../parts/Glyph.svelte';
   import { length, mass, sizeText } from '../units';
 
@@ -38,7 +39,12 @@
 
   function take(fit: Fit) {
     if (box?.kind === 'box') {
-      const taken = { ...box, board: fit.board as BoxLayer['board'], stock: { insideMm: fit.insideMm } };
+      const stock =
+        fit.cutFromMm === null ? { insideMm: fit.insideMm } : { insideMm: fit.insideMm, cutFromMm: fit.cutFromMm };
+      const taken: BoxLayer = { ...box, board: fit.board as BoxLayer['board'], style: '0201', stock };
+      delete taken.gapsMm;
+      delete taken.lidMm;
+      delete taken.compressionN;
       bench.change({ ...bench.pack, layers: bench.pack.layers.with(layer, taken) }, `stock ${layer} ${fit.id}`);
     }
   }
@@ -64,7 +70,9 @@
 
 <div class="stock">
   <p>
-    {stock ? `Taken from stock, ${sizeText(stock.insideMm)} inside.` : 'Made to size.'}
+    {stock
+      ? `Taken from stock, ${sizeText(stock.insideMm)} inside${stock.cutFromMm ? `, cut down from ${length(stock.cutFromMm)}` : ''}.`
+      : 'Made to size.'}
     <button type="button" class="plain-button underline" aria-expanded={open} onclick={() => (open = !open)}
       >{open ? 'Close the stock' : 'Look in stock'}</button
     >
@@ -84,7 +92,7 @@
     </div>
     {#if fits && fits.length > 0}
       <ul aria-label="Stock cartons, those that fit first">
-        {#each [...fitting, ...misses] as fit (fit.id)}
+        {#each [...fitting, ...misses] as fit (`${fit.id} ${fit.cutFromMm}`)}
           <li>
             <button
               type="button"
@@ -95,12 +103,16 @@
             >
               <Glyph status={fit.fits ? fit.verdict : 'breaks'} />
               <span>
-                <b>{fit.name}</b>, {sizeText(fit.insideMm)} inside, {materials.name(fit.board)}
+                <b>{fit.name}</b>{fit.cutFromMm === null ? '' : `, cut down from ${length(fit.cutFromMm)}`}, {sizeText(
+                  fit.insideMm
+                )} inside, {materials.name(fit.board)}
                 <span class="quiet block text-xs">
                   {#if fit.fits}
                     {fit.verdict}{fit.verdict !== 'holds' && fit.weakest
                       ? `: ${fit.weakest.replace(/^Falls/, 'falls')}`
-                      : ''}; room left {sizeText(fit.slackMm)}; pack {sizeText(fit.outsideMm)}, {mass(fit.grossMassKg)}
+                      : ''}; room left {sizeText(fit.slackMm)}; pack {sizeText(fit.outsideMm)}, {mass(
+                      fit.grossMassKg
+                    )}{fit.price === null ? '' : `, from ${fit.price.toFixed(2)} ${house.ways.currency}`}
                   {:else}
                     too small by {length(fit.lackingMm)}
                   {/if}

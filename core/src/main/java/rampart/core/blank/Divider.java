@@ -1,0 +1,110 @@
+package rampart.core.blank;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.item.Pieces;
+import rampart.core.quantity.Size;
+
+/**
+ * The strips of board that divide a set of pieces, half slotted into each other, and the pads between its levels.
+ *
+ * <p>A slot is as wide as the board and some fit, and goes half way and some fit: strips that run across are open at the top, those
+ * along the length at the bottom.
+ */
+public final class Divider {
+    /** What a slot is wider than the board, and deeper than half the strip, mm (nominal). */
+    public static final double FIT_MM = 1;
+
+    private final Pieces pieces;
+    private final Size size;
+    private final double c;
+    private final double levelMm;
+    private final List<CountedBlank> blanks = new ArrayList<>();
+
+    private Divider(Pieces pieces, Size size, double caliperMm) {
+        this.pieces = pieces;
+        this.size = size;
+        c = caliperMm;
+        levelMm = (size.heightMm() - (pieces.levels() - 1) * c) / pieces.levels();
+    }
+
+    /**
+     * The pieces of board, equal ones counted.
+     *
+     * @param size of all the pieces together, mm
+     */
+    public static List<CountedBlank> of(Pieces pieces, Size size, double caliperMm) {
+        Divider divider = new Divider(pieces, size, caliperMm);
+        switch (pieces.arrangement()) {
+            case GRID -> {
+                divider.strips("strip across", size.widthMm(), pieces.columns() - 1, pieces.rows(), true);
+                divider.strips("strip along", size.lengthMm(), pieces.rows() - 1, pieces.columns(), false);
+            }
+            case DIAGONAL -> divider.cross();
+            case ALTERNATE -> divider.strips("strip along", size.lengthMm(), pieces.rows() - 1, 1, false);
+        }
+        divider.pads();
+        return List.copyOf(divider.blanks);
+    }
+
+    /** Width of each of so many equal cells between strips in a length, mm. */
+    public static double cellMm(double lengthMm, int cells, double caliperMm) {
+        return (lengthMm - (cells - 1) * caliperMm) / cells;
+    }
+
+    private void strips(String name, double longMm, int count, int cells, boolean openAbove) {
+        if (count == 0) {
+            return;
+        }
+        double pitch = cellMm(longMm, cells, c) + c;
+        List<Double> middles =
+                IntStream.range(1, cells).mapToObj(i -> i * pitch - c / 2).toList();
+        strip(name, longMm, middles, c + FIT_MM, openAbove, count * pieces.levels());
+    }
+
+    private void cross() {
+        double longer = Math.max(size.lengthMm(), size.widthMm());
+        double shorter = Math.min(size.lengthMm(), size.widthMm());
+        DiagonalStrip strip = DiagonalStrip.in(longer, shorter, c);
+        // Two boards that cross at an angle take more of each other's length than their thickness.
+        double wide = c / Math.sin(2 * strip.radians()) + FIT_MM;
+        List<Double> middle = List.of(strip.lengthMm() / 2);
+        strip("diagonal strip, slot above", strip.lengthMm(), middle, wide, true, pieces.levels());
+        strip("diagonal strip, slot below", strip.lengthMm(), middle, wide, false, pieces.levels());
+    }
+
+    private void strip(String name, double longMm, List<Double> slots, double wide, boolean above, int count) {
+        double deep = Math.min(levelMm, levelMm / 2 + FIT_MM);
+        List<PlanPoint> edge = new ArrayList<>();
+        edge.add(new PlanPoint(0, above ? levelMm : 0));
+        for (double middle : slots) {
+            double from = above ? levelMm : 0;
+            double to = above ? levelMm - deep : deep;
+            edge.add(new PlanPoint(middle - wide / 2, from));
+            edge.add(new PlanPoint(middle - wide / 2, to));
+            edge.add(new PlanPoint(middle + wide / 2, to));
+            edge.add(new PlanPoint(middle + wide / 2, from));
+        }
+        edge.add(new PlanPoint(longMm, above ? levelMm : 0));
+        edge.add(new PlanPoint(longMm, above ? 0 : levelMm));
+        edge.add(new PlanPoint(0, above ? 0 : levelMm));
+        plain(name, edge, count);
+    }
+
+    private void pads() {
+        if (pieces.levels() > 1) {
+            double l = size.lengthMm();
+            double w = size.widthMm();
+            plain(
+                    "layer pad",
+                    List.of(new PlanPoint(0, 0), new PlanPoint(l, 0), new PlanPoint(l, w), new PlanPoint(0, w)),
+                    pieces.levels() - 1);
+        }
+    }
+
+    private void plain(String name, List<PlanPoint> edge, int count) {
+        blanks.add(new CountedBlank(Blank.flat(name, c, edge), count));
+    }
+}

@@ -1,0 +1,141 @@
+package rampart.core.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import rampart.core.blank.Blank;
+import rampart.core.blank.Blanks;
+import rampart.core.blank.CountedBlank;
+import rampart.core.blank.Divider;
+import rampart.core.box.CartonStyle;
+import rampart.core.cost.Prices;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.item.Pieces;
+import rampart.core.layout.LaidBoards;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.Layout;
+import rampart.core.layout.Room;
+import rampart.core.material.Board;
+import rampart.core.material.Catalogue;
+import rampart.core.pack.Pack;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Size;
+
+/**
+ * What of a pack is made of board, thing by thing, from the item outward.
+ *
+ * @param layer index of its layer; empty for what divides the contents
+ * @param name what it is, as a packer says it
+ * @param style of a box; empty where it is none
+ * @param blanks its pieces, equal ones counted
+ * @param impossible why it cannot be made; empty where it can
+ * @param cutDown how it is made lower; empty where it is not
+ * @param bought true where it comes from stock as it is: its blank is for comparison alone
+ */
+public record BoardWork(
+        OptionalInt layer,
+        String name,
+        Optional<CartonStyle> style,
+        Board board,
+        List<CountedBlank> blanks,
+        Optional<String> impossible,
+        Optional<CutDown> cutDown,
+        boolean bought) {
+
+    /** Everything of board in a pack. */
+    public static List<BoardWork> of(Pack pack, Layout layout, Catalogue catalogue) {
+        List<BoardWork> all = new ArrayList<>();
+        pack.item()
+                .properties()
+                .pieces()
+                .ifPresent(pieces -> divider(all, pieces, pack.item().size(), catalogue));
+        layout.boards().forEach(boards -> all.add(pair(boards)));
+        for (LaidBox box : layout.boxes()) {
+            all.add(box(box, box.layer() == layout.outer().layer()));
+        }
+        return List.copyOf(all);
+    }
+
+    private static void divider(List<BoardWork> all, Pieces pieces, Size size, Catalogue catalogue) {
+        pieces.dividerBoard().ifPresent(id -> {
+            Board board = catalogue.board(id);
+            List<CountedBlank> strips = Divider.of(pieces, size, board.caliperMm());
+            if (!strips.isEmpty()) {
+                all.add(new BoardWork(
+                        OptionalInt.empty(),
+                        "Divider",
+                        Optional.empty(),
+                        board,
+                        strips,
+                        Optional.empty(),
+                        Optional.empty(),
+                        false));
+            }
+        });
+    }
+
+    private static BoardWork pair(LaidBoards laid) {
+        double[] edges = List.of(Axis.values()).stream()
+                .filter(axis -> axis != laid.boards().across())
+                .mapToDouble(axis -> laid.size().along(axis))
+                .toArray();
+        Blank blank = Blank.flat(
+                "rigid board",
+                laid.board().caliperMm(),
+                List.of(
+                        new PlanPoint(0, 0),
+                        new PlanPoint(edges[0], 0),
+                        new PlanPoint(edges[0], edges[1]),
+                        new PlanPoint(0, edges[1])));
+        return new BoardWork(
+                OptionalInt.of(laid.layer()),
+                "Rigid boards on two faces",
+                Optional.empty(),
+                laid.board(),
+                List.of(new CountedBlank(blank, 2 * laid.boards().plies())),
+                Optional.empty(),
+                Optional.empty(),
+                false);
+    }
+
+    private static BoardWork box(LaidBox box, boolean outer) {
+        List<CountedBlank> blanks = new ArrayList<>();
+        Optional<String> impossible = Blanks.impossible(box.carton());
+        if (impossible.isEmpty()) {
+            Blanks.of(box.carton()).forEach(blank -> blanks.add(new CountedBlank(blank, 1)));
+        }
+        return new BoardWork(
+                OptionalInt.of(box.layer()),
+                outer ? "Outer carton" : "Inner box",
+                Optional.of(box.carton().style()),
+                box.carton().board(),
+                blanks,
+                impossible,
+                cutDown(box),
+                box.stock());
+    }
+
+    private static Optional<CutDown> cutDown(LaidBox box) {
+        return box.box().room() instanceof Room.Stock stock && stock.cutFromMm().isPresent()
+                ? Optional.of(CutDown.of(box.carton(), stock.cutFromMm().getAsDouble()))
+                : Optional.empty();
+    }
+
+    /** Area of the board in it, mm2. */
+    public double areaMm2() {
+        return blanks.stream().mapToDouble(CountedBlank::areaMm2).sum();
+    }
+
+    /** What its board costs; empty where that has no price. */
+    public OptionalDouble cost(Prices prices) {
+        OptionalDouble perM2 = prices.of(board.id());
+        return perM2.isEmpty() ? perM2 : OptionalDouble.of(perM2.getAsDouble() * areaMm2() * 1e-6);
+    }
+
+    /** Its mass, kg. */
+    public double massKg() {
+        return areaMm2() * 1e-6 * board.grammageGm2() * 1e-3;
+    }
+}

@@ -1,0 +1,111 @@
+package rampart.core.item;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Require;
+import rampart.core.quantity.Size;
+
+/**
+ * Contents of several equal pieces, wrapped and set side by side (rule 63).
+ *
+ * @param piece bare size of one, mm
+ * @param pieceKg bare mass of one
+ * @param quantity how many there are
+ * @param round true where it is round seen from above
+ * @param narrowMm length and width at its narrow end, where it tapers
+ * @param wrapMm thickness of what is wrapped round each, on every side
+ * @param columns cells along the length
+ * @param rows cells along the width
+ * @param levels cells one above another
+ * @param dividerBoard id of the board between the cells; empty where nothing is between them
+ */
+public record Pieces(
+        Size piece,
+        double pieceKg,
+        int quantity,
+        boolean round,
+        OptionalDouble narrowMm,
+        double wrapMm,
+        int columns,
+        int rows,
+        int levels,
+        Arrangement arrangement,
+        Optional<String> dividerBoard) {
+    /** How the cells lie. */
+    public enum Arrangement {
+        /** In rows and columns. */
+        GRID("rows and columns"),
+        /** Four in a square that two strips divide from corner to corner. */
+        DIAGONAL("a cross from corner to corner"),
+        /** In rows, along each of them up and down in turn, so that tapers nest. */
+        ALTERNATE("up and down in turn");
+
+        private final String words;
+
+        Arrangement(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public Pieces {
+        Require.positive(pieceKg, "mass of a piece in kg");
+        Require.notNegative(wrapMm, "wrap of a piece in mm");
+        for (Axis axis : Axis.values()) {
+            Require.positive(piece.along(axis), "size of a piece along " + axis + " in mm");
+        }
+    }
+
+    /** The same set another way. */
+    public Pieces set(Arrangement how, int alongLength, int alongWidth, int above) {
+        return new Pieces(
+                piece, pieceKg, quantity, round, narrowMm, wrapMm, alongLength, alongWidth, above, how, dividerBoard);
+    }
+
+    /** How many have room. */
+    public int cells() {
+        return columns * rows * levels;
+    }
+
+    /** One wrapped, mm. */
+    public Size wrapped() {
+        return piece.plus(2 * wrapMm, 2 * wrapMm, 2 * wrapMm);
+    }
+
+    /** From one piece to the next along a row where they nest, mm: at every height their two half widths are the same. */
+    public double pitchMm() {
+        return (wrapped().lengthMm() + narrowMm.orElse(piece.lengthMm()) + 2 * wrapMm) / 2;
+    }
+
+    /**
+     * The least size that they and what divides them take, mm.
+     *
+     * @param caliperMm of the board between the cells; 0 where there is none
+     */
+    public Size needed(double caliperMm) {
+        Size one = wrapped();
+        double height = levels * one.heightMm() + (levels - 1) * caliperMm;
+        double width = rows * one.widthMm() + (rows - 1) * caliperMm;
+        return switch (arrangement) {
+            case GRID -> new Size(columns * one.lengthMm() + (columns - 1) * caliperMm, width, height);
+            case DIAGONAL -> {
+                // The circle in a quarter of the square, its sides half a strip away from the diagonals.
+                double side = one.lengthMm() / (Math.sqrt(2) - 1) + caliperMm * Math.sqrt(2);
+                yield new Size(side, side, height);
+            }
+            case ALTERNATE -> new Size(one.lengthMm() + (columns - 1) * pitchMm(), width, height);
+        };
+    }
+
+    /** Play of a piece along an axis in contents of this size, mm: its share where cells are divided, else all of it. */
+    public double playMm(Size size, double caliperMm, Axis axis) {
+        double free = Math.max(0, size.along(axis) - needed(caliperMm).along(axis));
+        boolean apart = dividerBoard.isPresent() && arrangement == Arrangement.GRID;
+        int cells = axis == Axis.X ? columns : axis == Axis.Y ? rows : levels;
+        return apart ? free / cells : free;
+    }
+}

@@ -1,0 +1,2 @@
+/** Lists of what a house sends, as open CSV. */
+package rampart.formats.parcel;

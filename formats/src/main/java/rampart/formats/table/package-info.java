@@ -1,0 +1,2 @@
+/** Tables of comma-separated values with named columns, as people write them. */
+package rampart.formats.table;

@@ -1,0 +1,74 @@
+package rampart.formats.view;
+
+import java.util.List;
+import rampart.core.cost.Extent;
+import rampart.core.cost.Quote;
+import rampart.core.cost.Tariff;
+
+/**
+ * What one service charges.
+ *
+ * @param invented true where its figures are no carrier's
+ * @param toKg end of the band; null where no band reaches so far
+ * @param price null where the parcel is not taken
+ * @param refusedBy why it is not taken, in words
+ */
+public record QuoteView(
+        String service,
+        boolean invented,
+        double volumetricKg,
+        double billedKg,
+        boolean byVolume,
+        @Nullable Double toKg,
+        @Nullable Double price,
+        List<SurchargeView> surcharges,
+        List<String> refusedBy,
+        @Nullable PriceStepView below,
+        @Nullable PriceStepView above) {
+
+    /** What is added, and for what. */
+    public record SurchargeView(String what, double over, String unit, double price) {
+        static SurchargeView of(Tariff.Surcharge surcharge) {
+            Extent extent = surcharge.extent();
+            return new SurchargeView(extent.words(), surcharge.over(), extent.unit(), surcharge.price());
+        }
+    }
+
+    /**
+     * Another price, and what leads to it.
+     *
+     * @param kg by how much the gross mass has to fall, or may rise
+     * @param edges by how much one edge alone has to shrink, or may grow
+     */
+    public record PriceStepView(double price, double kg, List<EdgeView> edges) {
+        static PriceStepView of(Quote.Step step) {
+            return new PriceStepView(
+                    step.price(),
+                    step.kg(),
+                    step.edges().stream()
+                            .map(e -> new EdgeView(DIMENSIONS.get(e.axis().ordinal()), e.mm()))
+                            .toList());
+        }
+    }
+
+    /** One outside edge of the pack. */
+    public record EdgeView(String edge, double mm) {}
+
+    private static final List<String> DIMENSIONS = List.of("length", "width", "height");
+
+    /** A quote as the screen shows it. */
+    public static QuoteView of(Quote quote) {
+        return new QuoteView(
+                quote.tariff().name(),
+                quote.tariff().invented(),
+                quote.volumetricKg(),
+                quote.billedKg(),
+                quote.byVolume(),
+                quote.band().map(Tariff.Band::toKg).orElse(null),
+                quote.price().isPresent() ? quote.price().getAsDouble() : null,
+                quote.surcharges().stream().map(SurchargeView::of).toList(),
+                quote.refusedBy().stream().map(Extent::words).toList(),
+                quote.below().map(PriceStepView::of).orElse(null),
+                quote.above().map(PriceStepView::of).orElse(null));
+    }
+}

@@ -1,0 +1,189 @@
+package rampart.formats.cutting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import rampart.core.cut.BoardWork;
+import rampart.core.geometry.CutWork;
+import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.Catalogue;
+import rampart.core.material.StandardCatalogue;
+import rampart.formats.Outside;
+import rampart.formats.pack.PackFile;
+import rampart.formats.paper.Paper;
+import rampart.formats.paper.TemplatePdf;
+
+/** Files of blanks, strips and boards, read back by readers that are not ours. */
+class BlankFilesTest {
+    @TempDir
+    private Path folder;
+
+    /** Everything of board in a pack of the demo, its outer carton in another style. */
+    private static List<CutDrawing> demo(String name, String style) throws IOException {
+        String text = Files.readString(Path.of("../demo/packs/" + name + ".json"));
+        int last = text.lastIndexOf("\"style\": \"");
+        String changed = text.substring(0, last)
+                + text.substring(last).replaceFirst("\"style\": \"[^\"]*\"", "\"style\": \"" + style + "\"");
+        PackFile file = PackFile.read(changed.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        Catalogue catalogue = file.catalogue(StandardCatalogue.get());
+        return BlankDrawing.all(BoardWork.of(
+                file.pack(), LayoutWalk.lay(file.pack().item(), file.pack().layers(), catalogue), catalogue));
+    }
+
+    private static List<CutDrawing> drawings() throws IOException {
+        List<CutDrawing> all = new ArrayList<>();
+        for (String style : List.of("0201", "0203", "0301", "0401", "0406", "0410", "0426")) {
+            all.addAll(demo("22-rain-gauge-funnels", style));
+        }
+        all.addAll(demo("26-chart-screen", "two-sheet"));
+        return all;
+    }
+
+    @Test
+    void anIndependentReaderFindsEveryLineInDxf() throws IOException {
+        for (CutDrawing drawing : drawings()) {
+            Path file = folder.resolve(drawing.file() + ".dxf");
+            Files.write(file, DxfCut.write(drawing));
+            List<String> said = Outside.python("read-dxf.py", file);
+            assertThat(said.get(0)).isEqualTo("units 4");
+            List<String> expected = new ArrayList<>();
+            for (CutDrawing.Layer layer : drawing.layers()) {
+                for (CutDrawing.Stroke stroke : layer.strokes()) {
+                    expected.add("line " + layer.name().toUpperCase(Locale.ROOT) + " " + place(stroke.from()) + " "
+                            + place(stroke.to()));
+                }
+            }
+            assertThat(said.stream().filter(line -> line.startsWith("line ")).map(BlankFilesTest::rounded))
+                    .as(drawing.title())
+                    .containsExactlyElementsOf(expected);
+            double area = said.stream()
+                    .filter(line -> line.startsWith("curve CUT"))
+                    .mapToDouble(BlankFilesTest::areaMm2)
+                    .sum();
+            double drawn = drawing.layers().get(0).outlines().stream()
+                    .mapToDouble(Outline::areaMm2)
+                    .sum();
+            assertThat(area).as(drawing.title()).isCloseTo(drawn, within(1.0));
+        }
+    }
+
+    private static String place(PlanPoint p) {
+        return String.format(Locale.ROOT, "%.2f,%.2f", p.xMm() + 0.0, p.yMm() + 0.0);
+    }
+
+    private static String rounded(String line) {
+        String[] words = line.split(" ", -1);
+        return words[0] + " " + words[1] + " " + rounded2(words[2]) + " " + rounded2(words[3]);
+    }
+
+    private static String rounded2(String place) {
+        String[] xy = place.split(",", -1);
+        return place(new PlanPoint(Double.parseDouble(xy[0]), Double.parseDouble(xy[1])));
+    }
+
+    /** Gauss's formula on the places that the reader prints. */
+    private static double areaMm2(String curve) {
+        String[] words = curve.trim().split(" ", -1);
+        double twice = 0;
+        for (int i = 3; i < words.length; i++) {
+            String[] p = words[i].split(",", -1);
+            String[] q = words[i + 1 < words.length ? i + 1 : 3].split(",", -1);
+            twice += Double.parseDouble(p[0]) * Double.parseDouble(q[1])
+                    - Double.parseDouble(q[0]) * Double.parseDouble(p[1]);
+        }
+        return Math.abs(twice) / 2;
+    }
+
+    @Test
+    void svgKeepsCutScorePerforationAndGlueApart() throws Exception {
+        for (CutDrawing drawing : drawings()) {
+            Element svg = DocumentBuilderFactory.newInstance()
+                    .newDocumentBuilder()
+                    .parse(new ByteArrayInputStream(SvgCut.write(drawing)))
+                    .getDocumentElement();
+            assertThat(svg.getAttribute("width")).isEqualTo(String.format(Locale.ROOT, "%.4fmm", drawing.widthMm()));
+            NodeList groups = svg.getElementsByTagName("g");
+            for (CutDrawing.Layer layer : drawing.layers()) {
+                Element group = null;
+                for (int i = 0; i < groups.getLength(); i++) {
+                    if (((Element) groups.item(i)).getAttribute("id").equals(layer.name())) {
+                        group = (Element) groups.item(i);
+                    }
+                }
+                assertThat(group).as(layer.name()).isNotNull();
+                NodeList lines = group.getElementsByTagName("line");
+                assertThat(lines.getLength()).isEqualTo(layer.strokes().size());
+                for (int i = 0; i < lines.getLength(); i++) {
+                    Element line = (Element) lines.item(i);
+                    assertThat(Double.parseDouble(line.getAttribute("x1")))
+                            .isCloseTo(layer.strokes().get(i).from().xMm(), within(1e-3));
+                    // The file's y runs down.
+                    assertThat(drawing.heightMm() - Double.parseDouble(line.getAttribute("y2")))
+                            .isCloseTo(layer.strokes().get(i).to().yMm(), within(1e-3));
+                }
+            }
+        }
+        assertThat(demo("22-rain-gauge-funnels", "0426"))
+                .anySatisfy(mailer -> assertThat(mailer.layers())
+                        .extracting(CutDrawing.Layer::work)
+                        .contains(CutWork.CUT, CutWork.SCORE, CutWork.PERFORATION));
+    }
+
+    /** Score to score on the printed leaf: 100.0 mm, at ten pixels to the millimetre. */
+    @Test
+    void scoresOnPaperAreOfTrueSize() throws IOException {
+        CutDrawing drawing = new CutDrawing(
+                "strip",
+                "strip",
+                140,
+                60,
+                List.of(
+                        CutDrawing.Layer.closed(
+                                "cut", CutWork.CUT, 4, List.of(Outline.rectangle(new PlanPoint(70, 30), 140, 60, 0))),
+                        new CutDrawing.Layer(
+                                "score",
+                                CutWork.SCORE,
+                                0,
+                                List.of(),
+                                List.of(
+                                        new CutDrawing.Stroke(new PlanPoint(20, 0), new PlanPoint(20, 60)),
+                                        new CutDrawing.Stroke(new PlanPoint(120, 0), new PlanPoint(120, 60))))),
+                List.of());
+        Path file = folder.resolve("strip.pdf");
+        Files.write(file, TemplatePdf.write("strip", List.of(drawing), Paper.a4));
+        String picture = folder.resolve("p").toString();
+        Outside.run(List.of("pdftoppm", "-r", "254", "-gray", "-png", "-singlefile", file.toString(), picture));
+        BufferedImage image = ImageIO.read(Path.of(picture + ".png").toFile());
+        // Dashes: a column is a score where some row through the strip is dark in it.
+        List<Integer> dark = new ArrayList<>();
+        for (int x = 0; x < image.getWidth(); x++) {
+            for (int y = (12 + 16 + 10) * 10; y < (12 + 16 + 50) * 10; y++) {
+                if ((image.getRGB(x, y) & 0xff) < 128) {
+                    if (dark.isEmpty() || x - dark.get(dark.size() - 1) > 20) {
+                        dark.add(x);
+                    }
+                    break;
+                }
+            }
+        }
+        assertThat(dark).hasSize(4);
+        assertThat(dark.get(2) - dark.get(1)).isBetween(999, 1001);
+        assertThat(dark.get(3) - dark.get(0)).isBetween(1399, 1401);
+    }
+}

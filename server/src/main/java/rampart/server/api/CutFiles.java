@@ -1,0 +1,81 @@
+package rampart.server.api;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import rampart.formats.cutting.CutArchive;
+import rampart.formats.cutting.CutDrawing;
+import rampart.formats.cutting.DxfCut;
+import rampart.formats.cutting.SvgCut;
+import rampart.formats.paper.Paper;
+import rampart.formats.paper.TemplatePdf;
+import rampart.server.messages.Message;
+
+/** Drawings to cut by as files to take away. */
+final class CutFiles {
+    private CutFiles() {}
+
+    /** Kinds of files; the names are the words of the interface. */
+    @SuppressWarnings("java:S115")
+    enum FileKind {
+        zip,
+        svg,
+        dxf,
+        pdf
+    }
+
+    /**
+     * All in one archive or as templates on paper, or one as SVG or DXF.
+     *
+     * @param title on the paper, and the beginning of the file's name
+     * @param what the rest of that name
+     * @param piece name of one drawing; empty for all, where the kind takes all
+     * @throws ApiException where no drawing is called so, with those that there are
+     */
+    static ResponseEntity<byte[]> of(
+            String title, String what, List<CutDrawing> drawings, FileKind kind, String piece, Paper paper) {
+        return switch (kind) {
+            case zip -> file(title + ", " + what, ".zip", "application/zip", CutArchive.write(title, drawings, paper));
+            case pdf ->
+                file(
+                        title + ", " + what + " templates",
+                        ".pdf",
+                        MediaType.APPLICATION_PDF_VALUE,
+                        TemplatePdf.write(title, piece.isEmpty() ? drawings : List.of(one(drawings, piece)), paper));
+            case svg -> {
+                CutDrawing drawing = one(drawings, piece);
+                yield file(title + ", " + drawing.file(), ".svg", "image/svg+xml", SvgCut.write(drawing));
+            }
+            case dxf -> {
+                CutDrawing drawing = one(drawings, piece);
+                yield file(title + ", " + drawing.file(), ".dxf", "image/vnd.dxf", DxfCut.write(drawing));
+            }
+        };
+    }
+
+    private static CutDrawing one(List<CutDrawing> drawings, String piece) {
+        return drawings.stream()
+                .filter(d -> d.file().equals(piece))
+                .findFirst()
+                .orElseThrow(() -> new ApiException(
+                        Message.NO_PIECE,
+                        piece,
+                        String.join(
+                                ", ", drawings.stream().map(CutDrawing::file).toList())));
+    }
+
+    private static ResponseEntity<byte[]> file(String name, String ending, String type, byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(FileNames.of(name, ending), StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(bytes);
+    }
+}

@@ -1,0 +1,150 @@
+<!-- Everything of board in the pack, from the item outward: what it is, its blank, how it folds up, the files to cut by. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, type BoardWork, call, words } from '../api/client';
+  import { Latest } from '../api/latest';
+  import LayerEditor from '../bench/LayerEditor.svelte';
+  import type { Bench } from '../bench/bench.svelte';
+  import { house } from '../house.svelte';
+  import { mass, shown, sizeText } from '../units';
+  import BlankFigure from './BlankFigure.svelte';
+  import BoardFiles from './BoardFiles.svelte';
+  import RigidCase from './RigidCase.svelte';
+  import Prices from './Prices.svelte';
+  import FoldingFigure from './FoldingFigure.svelte';
+  import StockChoice from './StockChoice.svelte';
+
+  let { bench }: { bench: Bench } = $props();
+
+  let works = $state.raw<BoardWork[]>([]);
+  let trouble = $state('');
+  let chosen = $state<number | null>(null);
+  let piece = $state(0);
+  const latest = new Latest();
+
+  /** The outer carton, unless another was chosen. */
+  let index = $derived(Math.min(chosen ?? works.length - 1, works.length - 1));
+  let work = $derived(works[index]);
+  let blank = $derived(work?.blanks[Math.min(piece, work.blanks.length - 1)]);
+  let box = $derived(bench.evaluation?.boxes.find((b) => b.layer === work?.layer));
+  let grade = $derived(bench.evaluation?.checks.find((c) => c.id === 'board.limits'));
+
+  // What the server accepts is drawn anew; what it refuses leaves the last drawing standing.
+  $effect(() => {
+    const body = bench.evaluation ? untrack(() => bench.pack) : null;
+    if (body) {
+      const signal = latest.next();
+      const asked = api.POST('/api/board-work', {
+        params: { query: { units: house.ways.lengthUnit } },
+        body,
+        signal
+      });
+      void call(asked).then(({ data, problem }) => {
+        if (!signal.aborted) {
+          works = data ?? works;
+          trouble = problem ? words(problem) : '';
+        }
+      });
+    }
+  });
+
+  function choose(i: number) {
+    chosen = i;
+    piece = 0;
+  }
+</script>
+
+<div class="station">
+  {#if trouble}<p class="status-breaks" role="alert">{trouble}</p>{/if}
+  <div class="row" role="group" aria-label="What is made of board, from the item outward">
+    {#each works as each, i (i)}
+      <button type="button" class="thing" aria-pressed={i === index} onclick={() => choose(i)}>{each.name}</button>
+    {/each}
+  </div>
+  {#if work}
+    {#if work.layer !== null && bench.pack.layers[work.layer]}
+      <LayerEditor {bench} index={work.layer} />
+    {/if}
+    {#if box}
+      <StockChoice {bench} layer={box.layer} />
+      <p>
+        Inside <b>{sizeText(box.insideMm, 1)}</b>, outside <b>{sizeText(box.outsideMm, 1)}</b>. {work.made}
+        {#if grade && index === works.length - 1}<span class="quiet">{grade.because}</span>{/if}
+      </p>
+    {/if}
+    {#if work.impossible}
+      <p class="status-breaks" role="alert">{work.impossible}</p>
+    {/if}
+    {#if work.cutDown}
+      <section aria-label="Cutting it down">
+        <h2 class="font-semibold">Cut down to its height</h2>
+        <ol class="order">
+          {#each work.cutDown.steps as step (step)}<li>{step}</li>{/each}
+        </ol>
+      </section>
+    {:else if work.bought}
+      <p class="quiet">It comes from stock as it is; this is how such a carton is made.</p>
+    {/if}
+    {#if blank}
+      <div class="pieces">
+        <div class="row" role="group" aria-label="Pieces to cut">
+          {#each work.blanks as each, i (each.file)}
+            <button
+              type="button"
+              class="plain-button"
+              aria-pressed={each.file === blank.file}
+              onclick={() => (piece = i)}>{each.count > 1 ? `${each.count} × ` : ''}{each.name}</button
+            >
+          {/each}
+          <span class="quiet"
+            >{work.board}, {shown(work.areaM2, 3)} m², {mass(work.massKg, 3)}{work.cost === null
+              ? ''
+              : `, ${shown(work.cost, 2)} ${house.ways.currency ?? ''}`}</span
+          >
+        </div>
+        <div class="drawings">
+          <BlankFigure {blank} />
+          {#if blank.steps.length > 0}{#key blank.file}<FoldingFigure {blank} />{/key}{/if}
+        </div>
+        <BoardFiles {bench} {blank} />
+      </div>
+    {/if}
+  {/if}
+  <Prices {bench} />
+  <RigidCase {bench} />
+</div>
+
+<style>
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0.25rem 0.5rem;
+  }
+  .thing {
+    min-height: 1.75rem;
+    padding: 0 0.5rem;
+    border: 1px solid var(--color-base-300);
+    background: var(--color-base-200);
+  }
+  .thing[aria-pressed='true'] {
+    border-color: var(--color-base-content);
+    background: var(--color-base-100);
+    font-weight: 650;
+  }
+  .drawings {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
+    gap: 0.75rem;
+    align-items: start;
+  }
+  .pieces {
+    display: grid;
+    gap: 0.5rem;
+  }
+  .order {
+    padding-left: 1.25rem;
+    list-style: decimal;
+    max-width: 46rem;
+  }
+</style>

@@ -1,0 +1,148 @@
+<!-- What carriers charge for the size and mass of the pack, and what would have to change for another price. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, call, type Quotes, words } from '../api/client';
+  import { Latest } from '../api/latest';
+  import type { Bench } from '../bench/bench.svelte';
+  import { house } from '../house.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { length, mass, shown } from '../units';
+
+  let { bench }: { bench: Bench } = $props();
+
+  type Quote = Quotes['quotes'][number];
+  type Step = NonNullable<Quote['below']>;
+
+  let addKg = $state(0);
+  let quotes = $state.raw<Quotes | null>(null);
+  let trouble = $state('');
+  const latest = new Latest();
+
+  $effect(() => {
+    const body = bench.evaluation ? untrack(() => bench.pack) : null;
+    const query = { addKg };
+    if (body) {
+      const signal = latest.next();
+      void call(api.POST('/api/quotes', { params: { query }, body, signal })).then(({ data, problem }) => {
+        if (!signal.aborted) {
+          quotes = data ?? quotes;
+          trouble = problem ? words(problem) : '';
+        }
+      });
+    }
+  });
+
+  const money = (amount: number) => `${amount.toFixed(2)} ${house.ways.currency}`;
+
+  function toFall(step: Step): string {
+    const parts = step.kg > 0 ? [`${mass(step.kg)} lighter`] : [];
+    const edge = step.edges.toSorted((a, b) => a.mm - b.mm)[0];
+    if (edge) {
+      parts.push(`the ${edge.edge} ${length(edge.mm, 0)} shorter`);
+    }
+    return parts.join(' and ');
+  }
+
+  function toRise(step: Step): string {
+    const edge = step.edges.toSorted((a, b) => a.mm - b.mm)[0];
+    return `${mass(step.kg)} more, or the ${edge!.edge} more than ${length(edge!.mm, 0)} longer`;
+  }
+</script>
+
+<section aria-label="What carriers charge">
+  <h2 class="font-semibold">What carriers charge</h2>
+  <p class="sentence">
+    Declared is the pack as computed and
+    <QuantityField
+      kind="mass"
+      label="Mass still to be added"
+      value={addKg}
+      step={0.1}
+      onset={(value) => (addKg = value ?? 0)}
+    />
+    of fill, tape and papers{#if quotes}: {mass(quotes.declaredKg)}, length and girth {length(
+        quotes.lengthAndGirthMm,
+        0
+      )}, {shown(quotes.litres, 1)} litres{/if}.
+  </p>
+  {#if trouble}<p class="status-breaks" role="alert">{trouble}</p>{/if}
+  {#if quotes && quotes.quotes.length === 0}
+    <p>The house keeps no prices of carriers. <a class="underline" href="/house">Put their tables in</a>.</p>
+  {:else if quotes}
+    <div class="wide">
+      <table>
+        <caption class="sr-only">What each service charges, the cheapest first</caption>
+        <thead>
+          <tr>
+            <th scope="col">service</th><th scope="col">price</th><th scope="col">billed</th><th scope="col"
+              >for less</th
+            ><th scope="col">until it costs more</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each quotes.quotes as quote (quote.service)}
+            <tr>
+              <th scope="row"
+                >{quote.service}{#if quote.invented}<span class="quiet block text-xs">invented figures</span>{/if}</th
+              >
+              {#if quote.price === null}
+                <td colspan="2"
+                  >not taken: {quote.refusedBy.length > 0
+                    ? quote.refusedBy.join(', ')
+                    : 'heavier than its last price'}</td
+                >
+              {:else}
+                <td
+                  ><b>{money(quote.price)}</b>{#each quote.surcharges as extra, i (i)}<span class="quiet block text-xs"
+                      >{money(extra.price)} of it for {extra.what} over {extra.unit === 'mm'
+                        ? length(extra.over, 0)
+                        : `${shown(extra.over, 1)} ${extra.unit}`}</span
+                    >{/each}</td
+                >
+                <td
+                  >{quote.billedKg} kg<span class="quiet block text-xs"
+                    >{quote.byVolume ? `by its size, ${shown(quote.volumetricKg, 1)} kg` : 'by its mass'}</span
+                  ></td
+                >
+              {/if}
+              <td>
+                {#if quote.below && toFall(quote.below)}{toFall(quote.below)}:
+                  {money(quote.below.price)}{/if}
+              </td>
+              <td>
+                {#if quote.above && quote.price !== null}{toRise(quote.above)}:
+                  {money(quote.above.price)}{/if}
+              </td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+    <p class="quiet">
+      Each edge is rounded up to a whole centimetre, the billed mass up to a whole kilogram; steps are without
+      surcharges. The carrier's own terms come first.
+    </p>
+  {/if}
+</section>
+
+<style>
+  .sentence {
+    line-height: 2;
+  }
+  .wide {
+    overflow-x: auto;
+  }
+  table {
+    font-size: 0.8125rem;
+    width: 100%;
+  }
+  th,
+  td {
+    padding: 0.25rem 0.75rem 0.25rem 0;
+    text-align: left;
+    vertical-align: top;
+    font-weight: 500;
+    border-bottom: 1px solid var(--color-base-300);
+    line-height: 1.4;
+  }
+</style>
