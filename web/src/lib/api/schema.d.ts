@@ -100,6 +100,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/board-cartons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cartons"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/board-choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choices"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/board-sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/board-work": {
         parameters: {
             query?: never;
@@ -190,6 +238,22 @@ export interface paths {
         get: operations["catalogue"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clearances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clearances"];
         delete?: never;
         options?: never;
         head?: never;
@@ -350,6 +414,22 @@ export interface paths {
         get: operations["coupon"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fittings"];
         delete?: never;
         options?: never;
         head?: never;
@@ -594,6 +674,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["rename"];
+        trace?: never;
+    };
+    "/api/packs/{id}/all-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["everything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/packs/{id}/board-files": {
@@ -1076,6 +1172,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/set-plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheet-plans": {
         parameters: {
             query?: never;
@@ -1396,6 +1508,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/thinner-cushions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thinner"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits": {
         parameters: {
             query?: never;
@@ -1549,6 +1677,33 @@ export interface components {
             title: string;
             unit: string;
         };
+        BoardChoiceView: {
+            board: string;
+            /** Format: double */
+            caliperMm: number;
+            /** Format: double */
+            cartonKg: number;
+            /** Format: double */
+            cost: number | null;
+            doubleWall: boolean;
+            /** Format: double */
+            dryN: number | null;
+            /** Format: double */
+            edgeCrushKnPerM: number;
+            /** Format: double */
+            gradeMargin: number | null;
+            /** Format: double */
+            longN: number | null;
+            name: string;
+            outsideMm: components["schemas"]["SizeView"];
+            /** Format: double */
+            pileMargin: number | null;
+            /** Format: double */
+            punctureJ: number | null;
+            taken: boolean;
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+        };
         BoardView: {
             /** Format: double */
             caliperMm: number;
@@ -1647,6 +1802,16 @@ export interface components {
         CarrierLinesView: {
             lines: components["schemas"]["CarrierLineView"][];
         };
+        CartonCutView: {
+            from: string;
+            insideMm: components["schemas"]["SizeView"];
+            name: string;
+            said: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
         CartonGiven: {
             board: string;
             insideMm: components["schemas"]["InsideGiven"];
@@ -1733,6 +1898,18 @@ export interface components {
             detail: string;
             value: string;
             words: string;
+        };
+        ClearanceRemarkView: {
+            caution: boolean;
+            words: string;
+        };
+        ClearanceView: {
+            faces: components["schemas"]["FaceGapView"][];
+            /** Format: int32 */
+            layer: number;
+            name: string;
+            remarks: components["schemas"]["ClearanceRemarkView"][];
+            stacks: components["schemas"]["ToleranceStackView"][];
         };
         ColumnView: {
             head: string;
@@ -2014,6 +2191,14 @@ export interface components {
             who: string;
             words: string;
         };
+        FaceGapView: {
+            face: string;
+            filled: components["schemas"]["GapFillingView"][];
+            /** Format: double */
+            openMm: number;
+            /** Format: double */
+            wholeMm: number;
+        };
         FigureView: {
             basis: string;
             name: string;
@@ -2060,6 +2245,17 @@ export interface components {
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
             weakest: string | null;
+        };
+        FittingsView: {
+            doubled: boolean;
+            holds: boolean;
+            /** Format: int32 */
+            layer: number;
+            said: string[];
+            /** Format: double */
+            strapMm: number;
+            straps: string[];
+            takesMm: components["schemas"]["SizeView"];
         };
         FoamTestsView: {
             creep: components["schemas"]["CreepFitView"] | null;
@@ -2117,6 +2313,13 @@ export interface components {
             risingKpa: number;
             /** Format: int32 */
             shots: number;
+        };
+        GapFillingView: {
+            /** Format: int32 */
+            layer: number;
+            /** Format: double */
+            mm: number;
+            what: string;
         };
         HandedPassword: {
             name: string;
@@ -2177,6 +2380,14 @@ export interface components {
         };
         ItemNote: {
             note: string;
+        };
+        JoinedView: {
+            acrossMm: number[];
+            alongMm: number[];
+            /** Format: int32 */
+            parts: number;
+            said: string;
+            sound: boolean;
         };
         JourneyChoice: {
             detail: string;
@@ -2370,6 +2581,7 @@ export interface components {
             dropSequences: components["schemas"]["Choice"][];
             features: components["schemas"]["Choice"][];
             fills: components["schemas"]["Choice"][];
+            fittings: components["schemas"]["Choice"][];
             forms: components["schemas"]["Choice"][];
             fragilityBases: components["schemas"]["Choice"][];
             impacts: components["schemas"]["Choice"][];
@@ -2596,6 +2808,7 @@ export interface components {
             condition?: "new" | "used" | "dented";
             /** @enum {unknown} */
             fill?: "none" | "paper" | "chips" | "air-cells" | "bubble" | "foam";
+            fittings?: ("top-pad" | "bottom-pad" | "liner" | "corner-posts" | "edge-protectors" | "board-caps" | "straps")[];
             gapsMm?: {
                 all?: 0 | number;
                 back?: 0 | number;
@@ -2964,6 +3177,19 @@ export interface components {
             /** Format: double */
             sumMm: number;
         };
+        PlaceView: {
+            /** Format: double */
+            lengthMm: number;
+            narrowUp: boolean;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
         PlayedLayer: {
             /** Format: int32 */
             curves: number;
@@ -3070,6 +3296,20 @@ export interface components {
             /** Format: double */
             most: number;
         };
+        ReachedView: {
+            insideMm: components["schemas"]["SizeView"];
+            /** Format: double */
+            margin: number | null;
+            name: string;
+            offMm: components["schemas"]["SizeView"];
+            outsideMm: components["schemas"]["SizeView"];
+            pack: components["schemas"]["PackFile"];
+            /** Format: double */
+            price: number | null;
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+            weakest: string | null;
+        };
         RemarkView: {
             atMm: number[];
             says: string;
@@ -3171,6 +3411,13 @@ export interface components {
             demoAccounts: components["schemas"]["DemoAccount"][];
             firstStart: boolean;
             person: components["schemas"]["Person"] | null;
+        };
+        SetPlanView: {
+            places: components["schemas"]["PlaceView"][];
+            round: boolean;
+            said: string[];
+            sizeMm: components["schemas"]["SizeView"];
+            strips: components["schemas"]["StripView"][];
         };
         ShapeAsked: {
             /** Format: double */
@@ -3380,6 +3627,17 @@ export interface components {
             cartons: components["schemas"]["CartonView"][];
             sheets: components["schemas"]["SheetView"][];
         };
+        StripView: {
+            /** Format: double */
+            fromXMm: number;
+            /** Format: double */
+            fromYMm: number;
+            label: string;
+            /** Format: double */
+            toXMm: number;
+            /** Format: double */
+            toYMm: number;
+        };
         StyleChoice: {
             closes: boolean;
             code: string;
@@ -3476,6 +3734,29 @@ export interface components {
         TitleView: {
             standing: string;
             words: string;
+        };
+        TolerancePartView: {
+            /** Format: double */
+            mm: number;
+            what: string;
+        };
+        ToleranceStackView: {
+            /** Format: double */
+            contentsMm: number;
+            dimension: string;
+            /** Format: double */
+            insideMm: number;
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            likelyLeastMm: number;
+            /** Format: double */
+            likelyMm: number;
+            parts: components["schemas"]["TolerancePartView"][];
+            /** Format: double */
+            slackMm: number;
+            /** Format: double */
+            worstMm: number;
         };
         ToneView: {
             dashed: boolean;
@@ -3756,6 +4037,93 @@ export interface operations {
             };
         };
     };
+    cartons: {
+        parameters: {
+            query: {
+                piece: string;
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CartonCutView"][];
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: {
+                alongNm?: number | null;
+                acrossNm?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardChoiceView"][];
+                };
+            };
+        };
+    };
+    sheets: {
+        parameters: {
+            query: {
+                piece: string;
+                acrossMm: number;
+                alongMm: number;
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JoinedView"];
+                };
+            };
+        };
+    };
     work: {
         parameters: {
             query?: {
@@ -3909,6 +4277,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    clearances: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceView"][];
                 };
             };
         };
@@ -4178,6 +4574,34 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    fittings: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittingsView"][];
                 };
             };
         };
@@ -4698,6 +5122,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Detail"];
+                };
+            };
+        };
+    };
+    everything: {
+        parameters: {
+            query?: {
+                sheetMm?: number | null;
+                pickOut?: boolean | null;
+                turn?: "side" | "front" | null;
+                kerfMm?: number | null;
+                radiusMm?: number | null;
+                shotLitres?: number | null;
+                paper?: "a4" | "letter" | "a3";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -5581,6 +6035,34 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetPlanView"];
+                };
+            };
+        };
+    };
     plans: {
         parameters: {
             query?: {
@@ -6186,6 +6668,32 @@ export interface operations {
                 };
                 content: {
                     "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    thinner: {
+        parameters: {
+            query: {
+                layer: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachedView"][];
                 };
             };
         };

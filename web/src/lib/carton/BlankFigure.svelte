@@ -1,10 +1,10 @@
 <!-- A blank on the flat, to scale: cut, score, perforation and glue each with a line of its own, and its dimensions. -->
 <script lang="ts">
-  import type { BlankPiece } from '../api/client';
+  import type { BlankPiece, Joined } from '../api/client';
   import { length, lengthIn } from '../units';
   import { scoresAlong } from './blank';
 
-  let { blank }: { blank: BlankPiece } = $props();
+  let { blank, joints }: { blank: BlankPiece; joints?: Joined } = $props();
 
   let margin = $derived(Math.max(blank.widthMm, blank.heightMm) * 0.09);
   let text = $derived(Math.max(blank.widthMm, blank.heightMm * 1.2) / 42);
@@ -34,6 +34,8 @@
         <line class={layer.work} x1={from![0]} y1={up(from![1]!)} x2={to![0]} y2={up(to![1]!)} />
       {/each}
     {/each}
+    {#each joints?.acrossMm ?? [] as x (x)}<line class="joint" x1={x} y1="0" x2={x} y2={blank.heightMm} />{/each}
+    {#each joints?.alongMm ?? [] as y (y)}<line class="joint" x1="0" y1={up(y)} x2={blank.widthMm} y2={up(y)} />{/each}
     {#each blank.labels as label, i (i)}
       <text class="label" x={label.xMm} y={up(label.yMm)} font-size={label.heightMm}>{label.words}</text>
     {/each}
@@ -106,6 +108,11 @@
   .perforation {
     stroke: var(--color-accent);
     stroke-dasharray: 2 2;
+  }
+  .joint {
+    stroke: var(--color-error);
+    stroke-width: 2px;
+    stroke-dasharray: 10 3 2 3;
   }
   .glue {
     fill: var(--color-warning);

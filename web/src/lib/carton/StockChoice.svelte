@@ -7,6 +7,7 @@
   import { house } from '../house.svelte';
   import Glyph from '../parts/Glyph.svelte';
   import { length, mass, sizeText } from '../units';
+  import ThinnerCushions from './ThinnerCushions.svelte';
 
   let { bench, layer }: { bench: Bench; layer: number } = $props();
 
@@ -123,6 +124,7 @@
         {/each}
       </ul>
     {/if}
+    <ThinnerCushions {bench} {layer} />
   {/if}
 </div>
 

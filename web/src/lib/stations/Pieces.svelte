@@ -7,6 +7,7 @@
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { mass, sizeText } from '../units';
+  import SetPlanFigure from './SetPlanFigure.svelte';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -137,6 +138,7 @@
     {/if}
   </p>
   <p role="status">{told}</p>
+  <SetPlanFigure {bench} />
   {#if ways.length > 0}
     <table>
       <caption class="sr-only">Ways to set them, the smallest first</caption>

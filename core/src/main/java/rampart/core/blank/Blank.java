@@ -52,10 +52,15 @@ public record Blank(
 
     /** A piece of board that is cut and not folded. */
     public static Blank flat(String name, double caliperMm, List<PlanPoint> edge) {
+        return flat(name, name, caliperMm, edge);
+    }
+
+    /** The same, with other words written on it. */
+    static Blank flat(String name, String label, double caliperMm, List<PlanPoint> edge) {
         return new Blank(
                 name,
                 caliperMm,
-                List.of(new Panel(name, edge, Optional.empty())),
+                List.of(new Panel(label, edge, Optional.empty())),
                 List.of(),
                 List.of(),
                 List.of(),

@@ -10,6 +10,8 @@ import rampart.core.quantity.Size;
 /**
  * The strips of board that divide a set of pieces, half slotted into each other, and the pads between its levels.
  *
+ * <p>Strips across are lettered A, those along the length B, numbered from the left and from the front, as in {@link SetPlan}.
+ *
  * <p>A slot is as wide as the board and some fit, and goes half way and some fit: strips that run across are open at the top, those
  * along the length at the bottom.
  */
@@ -39,11 +41,11 @@ public final class Divider {
         Divider divider = new Divider(pieces, size, caliperMm);
         switch (pieces.arrangement()) {
             case GRID -> {
-                divider.strips("strip across", size.widthMm(), pieces.columns() - 1, pieces.rows(), true);
-                divider.strips("strip along", size.lengthMm(), pieces.rows() - 1, pieces.columns(), false);
+                divider.strips("strip across", "A", size.widthMm(), pieces.columns() - 1, pieces.rows(), true);
+                divider.strips("strip along", "B", size.lengthMm(), pieces.rows() - 1, pieces.columns(), false);
             }
             case DIAGONAL -> divider.cross();
-            case ALTERNATE -> divider.strips("strip along", size.lengthMm(), pieces.rows() - 1, 1, false);
+            case ALTERNATE -> divider.strips("strip along", "B", size.lengthMm(), pieces.rows() - 1, 1, false);
         }
         divider.pads();
         return List.copyOf(divider.blanks);
@@ -54,14 +56,15 @@ public final class Divider {
         return (lengthMm - (cells - 1) * caliperMm) / cells;
     }
 
-    private void strips(String name, double longMm, int count, int cells, boolean openAbove) {
+    private void strips(String name, String letter, double longMm, int count, int cells, boolean openAbove) {
         if (count == 0) {
             return;
         }
         double pitch = cellMm(longMm, cells, c) + c;
         List<Double> middles =
                 IntStream.range(1, cells).mapToObj(i -> i * pitch - c / 2).toList();
-        strip(name, longMm, middles, c + FIT_MM, openAbove, count * pieces.levels());
+        String numbers = count == 1 ? letter + 1 : letter + "1 to " + letter + count;
+        strip(name, numbers, longMm, middles, c + FIT_MM, openAbove, count * pieces.levels());
     }
 
     private void cross() {
@@ -71,11 +74,12 @@ public final class Divider {
         // Two boards that cross at an angle take more of each other's length than their thickness.
         double wide = c / Math.sin(2 * strip.radians()) + FIT_MM;
         List<Double> middle = List.of(strip.lengthMm() / 2);
-        strip("diagonal strip, slot above", strip.lengthMm(), middle, wide, true, pieces.levels());
-        strip("diagonal strip, slot below", strip.lengthMm(), middle, wide, false, pieces.levels());
+        strip("diagonal strip, slot above", "A1", strip.lengthMm(), middle, wide, true, pieces.levels());
+        strip("diagonal strip, slot below", "B1", strip.lengthMm(), middle, wide, false, pieces.levels());
     }
 
-    private void strip(String name, double longMm, List<Double> slots, double wide, boolean above, int count) {
+    private void strip(
+            String name, String numbers, double longMm, List<Double> slots, double wide, boolean above, int count) {
         double deep = Math.min(levelMm, levelMm / 2 + FIT_MM);
         List<PlanPoint> edge = new ArrayList<>();
         edge.add(new PlanPoint(0, above ? levelMm : 0));
@@ -90,7 +94,7 @@ public final class Divider {
         edge.add(new PlanPoint(longMm, above ? levelMm : 0));
         edge.add(new PlanPoint(longMm, above ? 0 : levelMm));
         edge.add(new PlanPoint(0, above ? 0 : levelMm));
-        plain(name, edge, count);
+        plain(name, numbers, edge, count);
     }
 
     private void pads() {
@@ -99,12 +103,13 @@ public final class Divider {
             double w = size.widthMm();
             plain(
                     "layer pad",
+                    "layer pad",
                     List.of(new PlanPoint(0, 0), new PlanPoint(l, 0), new PlanPoint(l, w), new PlanPoint(0, w)),
                     pieces.levels() - 1);
         }
     }
 
-    private void plain(String name, List<PlanPoint> edge, int count) {
-        blanks.add(new CountedBlank(Blank.flat(name, c, edge), count));
+    private void plain(String name, String label, List<PlanPoint> edge, int count) {
+        blanks.add(new CountedBlank(Blank.flat(name, label, c, edge), count));
     }
 }

@@ -5,11 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import rampart.core.blank.Blank;
 import rampart.core.blank.Blanks;
 import rampart.core.blank.CountedBlank;
 import rampart.core.blank.Divider;
+import rampart.core.blank.FittingBlanks;
 import rampart.core.box.CartonStyle;
+import rampart.core.box.Fitting;
+import rampart.core.box.Strapping;
 import rampart.core.cost.Prices;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Pieces;
@@ -53,7 +57,9 @@ public record BoardWork(
                 .ifPresent(pieces -> divider(all, pieces, pack.item().size(), catalogue));
         layout.boards().forEach(boards -> all.add(pair(boards)));
         for (LaidBox box : layout.boxes()) {
-            all.add(box(box, box.layer() == layout.outer().layer()));
+            boolean outer = box.layer() == layout.outer().layer();
+            all.add(box(box, outer));
+            fittings(all, box, outer, layout.grossMassKg());
         }
         return List.copyOf(all);
     }
@@ -115,6 +121,23 @@ public record BoardWork(
                 impossible,
                 cutDown(box),
                 box.stock());
+    }
+
+    private static void fittings(List<BoardWork> all, LaidBox box, boolean outer, double grossKg) {
+        Set<Fitting> fittings = box.box().build().fittings();
+        Strapping strapping = Strapping.of(box.carton(), grossKg, FittingBlanks.PROTECTOR_MM);
+        List<CountedBlank> blanks = FittingBlanks.of(box.carton(), fittings, strapping);
+        if (!blanks.isEmpty()) {
+            all.add(new BoardWork(
+                    OptionalInt.of(box.layer()),
+                    outer ? "Pads, posts and caps of the carton" : "Pads, posts and caps of the inner box",
+                    Optional.empty(),
+                    box.carton().board(),
+                    blanks,
+                    Optional.empty(),
+                    Optional.empty(),
+                    false));
+        }
     }
 
     private static Optional<CutDown> cutDown(LaidBox box) {

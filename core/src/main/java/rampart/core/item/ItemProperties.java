@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.function.UnaryOperator;
-import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
 
 /**
@@ -31,9 +29,12 @@ public record ItemProperties(
         bearsKpa.ifPresent(kpa -> Require.positive(kpa, "pressure that the item bears in kPa"));
     }
 
-    /** The same with its features on other faces. */
-    ItemProperties moved(UnaryOperator<Face> to) {
-        return with(features.stream().map(f -> f.moved(to)).toList());
+    /** The same lying another way; empty where its pieces cannot. */
+    Optional<ItemProperties> moved(Turn turn) {
+        List<Feature> moved = features.stream().map(f -> f.moved(turn::to)).toList();
+        return pieces.isEmpty()
+                ? Optional.of(with(moved))
+                : pieces.get().turned(turn).map(set -> new ItemProperties(moved, surfaces, bearsKpa, Optional.of(set)));
     }
 
     /** The same with other features. */

@@ -3,6 +3,7 @@ package rampart.core.item;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rampart.core.quantity.Axis;
+import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
 import rampart.core.quantity.Size;
 
@@ -66,6 +67,48 @@ public record Pieces(
                 piece, pieceKg, quantity, round, narrowMm, wrapMm, alongLength, alongWidth, above, how, dividerBoard);
     }
 
+    /**
+     * The same set lying another way, its cells turned with it; empty where such cells cannot lie so: a cross from corner to corner
+     * only stands, and what is up and down in turn stays as it is. What lies is not round, and does not taper, seen from above.
+     */
+    Optional<Pieces> turned(Turn turn) {
+        Axis[] from = {
+            turn.from(Face.RIGHT).axis(),
+            turn.from(Face.BACK).axis(),
+            turn.from(Face.TOP).axis()
+        };
+        boolean stands = from[2] == Axis.Z;
+        boolean asItIs = stands && from[0] == Axis.X;
+        boolean can = switch (arrangement) {
+            case GRID -> true;
+            case DIAGONAL -> stands;
+            case ALTERNATE -> asItIs;
+        };
+        return can
+                ? Optional.of(new Pieces(
+                        turn.size(piece),
+                        pieceKg,
+                        quantity,
+                        round && stands,
+                        stands ? narrowMm : OptionalDouble.empty(),
+                        wrapMm,
+                        cells(from[0]),
+                        cells(from[1]),
+                        cells(from[2]),
+                        arrangement,
+                        dividerBoard))
+                : Optional.empty();
+    }
+
+    /** Cells along an axis. */
+    public int cells(Axis axis) {
+        return switch (axis) {
+            case X -> columns;
+            case Y -> rows;
+            case Z -> levels;
+        };
+    }
+
     /** How many have room. */
     public int cells() {
         return columns * rows * levels;
@@ -105,7 +148,6 @@ public record Pieces(
     public double playMm(Size size, double caliperMm, Axis axis) {
         double free = Math.max(0, size.along(axis) - needed(caliperMm).along(axis));
         boolean apart = dividerBoard.isPresent() && arrangement == Arrangement.GRID;
-        int cells = axis == Axis.X ? columns : axis == Axis.Y ? rows : levels;
-        return apart ? free / cells : free;
+        return apart ? free / cells(axis) : free;
     }
 }

@@ -88,15 +88,17 @@ public final class Turn {
         return face.sign() * point.along(axis) + 0.0;
     }
 
-    /** The item turned. */
-    public Item item(Item item) {
-        return new Item(
-                item.name(),
-                size(item.size()),
-                item.massKg(),
-                point(item.centreOfMass()),
-                item.fragility().moved(this::to),
-                item.properties().moved(this::to));
+    /** The item turned; empty where it is made up of pieces in cells that cannot lie so. */
+    public Optional<Item> item(Item item) {
+        return item.properties()
+                .moved(this)
+                .map(properties -> new Item(
+                        item.name(),
+                        size(item.size()),
+                        item.massKg(),
+                        point(item.centreOfMass()),
+                        item.fragility().moved(this::to),
+                        properties));
     }
 
     /** Faces of the item on which something delicate is, or that bear less than the item as a whole. */

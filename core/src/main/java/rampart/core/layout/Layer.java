@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import rampart.core.box.CartonBuild;
 import rampart.core.box.CartonState;
+import rampart.core.item.Turn;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Require;
@@ -156,7 +157,7 @@ public sealed interface Layer {
 
         /** A carton from stock in its place; what fills it and what it has been through stay as the file says. */
         public Box replacedBy(String stockBoard, Room stock) {
-            return new Box(stockBoard, CartonBuild.REGULAR, stock, state);
+            return new Box(stockBoard, build.regular(), stock, state);
         }
     }
 
@@ -179,6 +180,16 @@ public sealed interface Layer {
             Require.notNegative(overhangMm, "overhang of the boards in mm");
             Require.notNegative(interleafMm, "interleaf in mm");
             Require.notNegative(workStiffnessNm, "stiffness of the work in N m");
+        }
+
+        /** The same on the faces of the work that they lie on, when that is laid another way. */
+        public Boards turned(Turn turn) {
+            Axis now = Face.ALL.stream()
+                    .filter(face -> face.axis() == across)
+                    .map(face -> turn.to(face).axis())
+                    .findFirst()
+                    .orElseThrow();
+            return new Boards(material, plies, now, overhangMm, interleafMm, workStiffnessNm);
         }
 
         @Override

@@ -1,7 +1,9 @@
 package rampart.core.pack;
 
 import java.util.List;
+import java.util.Optional;
 import rampart.core.item.Item;
+import rampart.core.item.Turn;
 import rampart.core.journey.Journey;
 import rampart.core.layout.Layer;
 
@@ -11,11 +13,24 @@ public record Pack(Item item, Journey journey, List<Layer> layers) {
         layers = List.copyOf(layers);
     }
 
-    /** True where the item can be turned and the layers stay: not in a bed, between boards, or of pieces set side by side. */
+    /** True where the item can be turned at all: not in a bed that is cut to it as it lies. */
     public boolean turnable() {
-        return !hasBed()
-                && item.properties().pieces().isEmpty()
-                && layers.stream().noneMatch(Layer.Boards.class::isInstance);
+        return !hasBed();
+    }
+
+    /** The item laid another way and the layers left as they are, rigid boards on the faces that they lay on; empty where that cannot be. */
+    public Optional<Pack> turned(Turn turn) {
+        return hasBed()
+                ? Optional.empty()
+                : turn.item(item)
+                        .map(laid -> new Pack(
+                                laid,
+                                journey,
+                                layers.stream().map(l -> turned(l, turn)).toList()));
+    }
+
+    private static Layer turned(Layer layer, Turn turn) {
+        return layer.match(wrap -> wrap, cushion -> cushion, box -> box, boards -> boards.turned(turn));
     }
 
     /** True where the item lies in a bed that is cut to it. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Turn;
@@ -34,22 +35,24 @@ public record Orientation(Turn turn, double bottomCm2, double hits, Evaluation e
     }
 
     /**
-     * All 24: by verdict, then the widest margin, then the fewest likely hits.
+     * All 24, of a set those in which its cells can lie: by verdict, then the widest margin, then the fewest likely hits.
      *
      * @throws SearchStoppedException if the watcher stops it
      * @throws IllegalArgumentException if the pack is not turnable
      */
     public static List<Orientation> all(Pack pack, Catalogue catalogue, Watcher watcher) {
         if (!pack.turnable()) {
-            throw new IllegalArgumentException(
-                    "what lies in a bed, between boards or in cells cannot be turned with its layers left as they are");
+            throw new IllegalArgumentException("what lies in a bed cannot be turned with its layers left as they are");
         }
         List<Orientation> all = new ArrayList<>();
         List<Face> delicate = Turn.delicate(pack.item());
         for (Turn turn : Turn.all()) {
             watcher.look();
-            Pack turned = new Pack(turn.item(pack.item()), pack.journey(), pack.layers());
-            Evaluation evaluation = Evaluator.simulate(turned, catalogue);
+            Optional<Pack> turned = pack.turned(turn);
+            if (turned.isEmpty()) {
+                continue;
+            }
+            Evaluation evaluation = Evaluator.simulate(turned.get(), catalogue);
             double bottom = evaluation.layout().cushions().stream()
                     .findFirst()
                     .map((LaidCushion c) -> c.bearingMm2().bottom() / 100)

@@ -134,7 +134,8 @@ public final class StockFits {
                         .price();
     }
 
-    private static int rank(Status status) {
+    /** Better is less. */
+    static int rank(Status status) {
         return switch (status) {
             case HOLDS -> 0;
             case THIN -> 1;

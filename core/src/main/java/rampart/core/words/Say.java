@@ -81,6 +81,59 @@ public enum Say {
     CUT_DOWN_MARK("Mark a line all round, {0} up from the fold of the bottom."),
     CUT_DOWN_OFF("Cut {0} off the top all round: that leaves flaps {1} deep above the line."),
     CUT_DOWN_OLD_SCORE("The old score lies in the flaps, {0} above the line: flatten it and leave it flat."),
+
+    // What lies between a box and what is inside it.
+    GOES_IN("It goes in: when everything is off the wrong way at once, {0} are left in {1}."),
+    LIKELY_GOES_IN(
+            "It is likely to go in with {0} in {1}, but when everything is off the wrong way at once {2} are missing."),
+    MAY_NOT_GO_IN(
+            "It may not go in: {0} of room in {1} against {2} by which things are likely to be off. Make the inside"
+                    + " {3} larger."),
+    TOO_SMALL("It does not go in: {0} are missing in {1}."),
+    PRESSED_IN(
+            "Closed over {0} more than it holds in {1}: the {2} is pressed by {3} and presses on the {4} with about {5}."),
+    NO_GIVE("Closed over {0} more than it holds in {1}, and nothing inside gives way: the walls bulge."),
+    BULGE_PRESSES("Its walls stand out by {0}: what stands beside or on it presses on the {1}."),
+    FINGERS("It has {0} of room beside it for fingers: set it in by hand."),
+    NO_FINGERS(
+            "It has {0} of room beside it, and fingers need {1} on two opposite sides: lower it in on a strip of film, or"
+                    + " set the box over it."),
+    FILL_PROUD("The {0} settles by about {1}: fill it so much proud, shake once, and top up before closing."),
+    SLACK_CELLS("The {0} must be slack: a finger presses a cell in by a third. A cell as hard as a ball bursts."),
+    FOAM_CORNERS("Foam at the eight corners only, {0} of it when it has risen; film on both boxes, or they are one."),
+    SPACERS(
+            "Spacers until it has set: {0} layers of scrap board, {1} thick, taped under and beside the inner box, clear of"
+                    + " the corners; they leave {2} of the gap."),
+    INSULATING("This is a wall of rigid foam all round, {0} at its thinnest: an insulating box. Butt its seams and tape"
+            + " them; {1} of it is air. It never travels without the carton."),
+
+    // What is put round and into a box.
+    STRAP_AT("{0} from the {1}"),
+    STRAP_TENSION("Pull each to {0}, and to no more than {1}: beyond that its edge crushes."),
+    STRAP_TOO_TIGHT(
+            "They would have to be pulled to {0}, and the edge is crushed from {1}: put edge protectors under them, or"
+                    + " take more straps."),
+    FITTINGS_TAKE(
+            "They take {0} of the length, {1} of the width and {2} of the height inside: there is room for that."),
+    FITTINGS_LACK(
+            "They take {0} of the length, {1} of the width and {2} of the height inside, and {3} are missing: make the"
+                    + " inside so much larger, or leave them out."),
+
+    PIECE_PLAY("In its place a piece has {0} of play in length, {1} in width and {2} in height."),
+    PLAY_ROUND(
+            "Fill it from the walls, not between the pieces: {0} at each end, {1} along each side, {2} high, of slack"
+                    + " air cells or folded board."),
+    PLAY_ABOVE("Lay a sheet {0} thick on top, so that nothing rises."),
+
+    // Board from sheets and from other cartons.
+    FROM_ONE_SHEET("It is cut from one sheet: {0} are left across and {1} along the flutes."),
+    FROM_PARTS(
+            "It is made of {0} parts, one from each sheet; a joint overlaps by {1} and lies {2} from the nearest score."),
+    FROM_PLAIN_PARTS("It is made of {0} parts, one from each sheet; a joint overlaps by {1}."),
+    JOINT_ON_SCORE(
+            "A joint would lie {0} from a score; under {1} it opens where the board bends. Take a larger sheet."),
+    OLD_SCORES_ALONE("Old scores in it: {0}. Flatten them and tape over them."),
+    OLD_SCORES("Old scores in it: {0}, the nearest {1} from a new one. Flatten them and tape over them."),
     CARTON_IS("A carton that is {0} counts with {1} of its strength."),
     BULGES("It bulges by about {0}, which costs {1} of its strength."),
     CARTON_CONDITION("carton {0}"),

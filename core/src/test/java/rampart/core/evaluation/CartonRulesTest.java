@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -251,7 +252,7 @@ class CartonRulesTest {
         assertThat(check(untested, "stack").status()).isEqualTo(Status.UNKNOWN);
         Layer.Box tested = new Layer.Box(
                 "b-32",
-                new CartonBuild(CartonStyle.MAILER, OptionalDouble.empty(), OptionalDouble.of(1500)),
+                new CartonBuild(CartonStyle.MAILER, OptionalDouble.empty(), OptionalDouble.of(1500), Set.of()),
                 new Room.Slack(0),
                 CartonState.NEW);
         Evaluation known = Packs.evaluate(Packs.item(200, 150, 60, 1, 60), pile(), Packs.full("pu-24", 40), tested);

@@ -56,8 +56,8 @@ class TurnTest {
                         Fragility.FragilityBasis.TEST,
                         Optional.empty(),
                         Map.of(Face.TOP, 30.0)));
-        assertThat(turn.item(item).fragility().criticalAccelerationByFaceG())
+        assertThat(turn.item(item).orElseThrow().fragility().criticalAccelerationByFaceG())
                 .containsExactly(Map.entry(Face.LEFT, 30.0));
-        assertThat(Turn.delicate(turn.item(item))).containsExactly(Face.LEFT);
+        assertThat(Turn.delicate(turn.item(item).orElseThrow())).containsExactly(Face.LEFT);
     }
 }

@@ -1,9 +1,12 @@
 package rampart.formats.pack;
 
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import rampart.core.box.CartonBuild;
 import rampart.core.box.CartonState;
 import rampart.core.box.CartonStyle;
+import rampart.core.box.Fitting;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.layout.Room;
@@ -51,7 +54,14 @@ final class LayerMapper {
         return new CartonBuild(
                 CartonStyle.of(box.path("style").asString()).orElseThrow(),
                 Values.number(box.path("lidMm")),
-                Values.number(box.path("compressionN")));
+                Values.number(box.path("compressionN")),
+                fittings(box.path("fittings")));
+    }
+
+    private static Set<Fitting> fittings(JsonNode codes) {
+        Set<Fitting> fittings = EnumSet.noneOf(Fitting.class);
+        codes.forEach(code -> fittings.add(Values.constant(Fitting.class, code)));
+        return fittings;
     }
 
     private static Room room(JsonNode box) {

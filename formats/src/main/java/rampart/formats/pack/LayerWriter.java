@@ -6,9 +6,11 @@ import java.util.Locale;
 import java.util.Map;
 import rampart.core.bed.BedShape;
 import rampart.core.box.CartonState;
+import rampart.core.box.Fitting;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.layout.Room;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
@@ -51,6 +53,11 @@ public final class LayerWriter {
         json.put("style", box.build().style().code());
         json.put("board", box.material());
         box.build().lidMm().ifPresent(mm -> json.put("lidMm", number(mm)));
+        if (!box.build().fittings().isEmpty()) {
+            json.put(
+                    "fittings",
+                    box.build().fittings().stream().map(Fitting::code).toList());
+        }
         box.build().compressionN().ifPresent(n -> json.put("compressionN", number(n)));
         json.putAll(room(box.room()));
         CartonState state = box.state();
@@ -85,9 +92,7 @@ public final class LayerWriter {
         json.put("kind", "boards");
         json.put("board", boards.material());
         json.put("plies", boards.plies());
-        json.put(
-                "across",
-                List.of("length", "width", "height").get(boards.across().ordinal()));
+        json.put("across", dimension(boards.across()));
         json.put("overhangMm", number(boards.overhangMm()));
         json.put("interleafMm", number(boards.interleafMm()));
         json.put("workStiffnessNm", number(boards.workStiffnessNm()));
@@ -149,5 +154,10 @@ public final class LayerWriter {
 
     static Number number(double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15 ? (Number) (long) value : (Number) value;
+    }
+
+    /** An axis as a file calls it. */
+    static String dimension(Axis axis) {
+        return List.of("length", "width", "height").get(axis.ordinal());
     }
 }

@@ -66,7 +66,7 @@ final class NewerFields {
             if (CUSHIONS_OF_FORMAT_3.contains(layers.path(i).path("material").asString(""))) {
                 came.put(layer.appendProperty("material"), 3);
             }
-            for (String field : List.of("lidMm", "gapsMm", "compressionN")) {
+            for (String field : List.of("lidMm", "gapsMm", "compressionN", "fittings")) {
                 add(layer.appendProperty(field), 5);
             }
             add(layer.appendProperty("stock").appendProperty("cutFromMm"), 5);

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import rampart.core.box.CartonStyle;
 import rampart.core.layout.CushionForm;
 import rampart.core.search.Remedy;
+import rampart.core.search.ThinnerCushions;
 import tools.jackson.core.JsonPointer;
 
 /**
@@ -35,6 +37,23 @@ public record PackChange(String path, Object value) {
             changes.addAll(of(change));
         }
         return changes;
+    }
+
+    /** The changes that put a pack into a smaller stock carton with a thinner cushion. */
+    public static List<PackChange> of(ThinnerCushions.Reached reached) {
+        JsonPointer box = LAYERS.appendIndex(reached.box());
+        return List.of(
+                new PackChange(
+                        LAYERS.appendIndex(reached.cushion()).appendProperty("thicknessMm"),
+                        LayerWriter.sides(reached.thicknessMm())),
+                new PackChange(box.appendProperty("style"), CartonStyle.REGULAR_SLOTTED.code()),
+                new PackChange(box.appendProperty("board"), reached.carton().board()),
+                new PackChange(
+                        box.appendProperty("stock"),
+                        Map.of("insideMm", LayerWriter.size(reached.carton().inside()))),
+                new PackChange(box.appendProperty("gapsMm"), null),
+                new PackChange(box.appendProperty("lidMm"), null),
+                new PackChange(box.appendProperty("compressionN"), null));
     }
 
     private static List<PackChange> of(Remedy.Change change) {

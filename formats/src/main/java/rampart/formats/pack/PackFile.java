@@ -174,10 +174,14 @@ public final class PackFile {
         return changed(copy);
     }
 
-    /** This file with the item laid another way. */
+    /**
+     * This file with the item laid another way.
+     *
+     * @throws java.util.NoSuchElementException where the pack cannot be turned so
+     */
     public PackFile turned(Turn turn) {
         ObjectNode copy = document.deepCopy();
-        TurnedFile.turn(copy, turn, pack.item().size(), pack.item().centreOfMass());
+        TurnedFile.turn(copy, turn, pack);
         return changed(copy);
     }
 

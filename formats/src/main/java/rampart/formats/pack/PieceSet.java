@@ -37,7 +37,7 @@ final class PieceSet {
         return document;
     }
 
-    private static Map<String, Object> json(Pieces pieces) {
+    static Map<String, Object> json(Pieces pieces) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("sizeMm", LayerWriter.size(pieces.piece()));
         json.put("massKg", LayerWriter.number(pieces.pieceKg()));

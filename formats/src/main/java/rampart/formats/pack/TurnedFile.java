@@ -1,10 +1,13 @@
 package rampart.formats.pack;
 
+import java.util.Locale;
 import java.util.Map;
+import rampart.core.item.Item;
 import rampart.core.item.Turn;
+import rampart.core.layout.Layer;
+import rampart.core.pack.Pack;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
-import rampart.core.quantity.Size;
 import rampart.formats.json.Json;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -13,11 +16,12 @@ import tools.jackson.databind.node.ObjectNode;
 final class TurnedFile {
     private TurnedFile() {}
 
-    static void turn(ObjectNode document, Turn turn, Size size, Point centre) {
+    static void turn(ObjectNode document, Turn turn, Pack pack) {
+        Item before = pack.item();
         ObjectNode item = (ObjectNode) document.path("item");
-        item.set("sizeMm", Json.MAPPER.<JsonNode>valueToTree(LayerWriter.size(turn.size(size))));
+        item.set("sizeMm", Json.MAPPER.<JsonNode>valueToTree(LayerWriter.size(turn.size(before.size()))));
         if (item.has("centreOfMassMm")) {
-            Point turned = turn.point(centre);
+            Point turned = turn.point(before.centreOfMass());
             ObjectNode at = item.putObject("centreOfMassMm");
             at.put("x", turned.xMm());
             at.put("y", turned.yMm());
@@ -31,6 +35,7 @@ final class TurnedFile {
             }
             ((ObjectNode) item.path("fragility")).set("criticalAccelerationByFaceG", byFace);
         }
+        set(document, pack.turned(turn).orElseThrow());
         for (JsonNode feature : item.path("features")) {
             if (feature.has("face")) {
                 ((ObjectNode) feature)
@@ -41,7 +46,21 @@ final class TurnedFile {
         }
     }
 
+    /** Cells turned with what lies in them, and rigid boards. */
+    private static void set(ObjectNode document, Pack turned) {
+        turned.item()
+                .properties()
+                .pieces()
+                .ifPresent(pieces -> ((ObjectNode) document.path("item"))
+                        .set("pieces", Json.MAPPER.<JsonNode>valueToTree(PieceSet.json(pieces))));
+        for (int i = 0; i < turned.layers().size(); i++) {
+            if (turned.layers().get(i) instanceof Layer.Boards boards) {
+                ((ObjectNode) document.path("layers").path(i)).put("across", LayerWriter.dimension(boards.across()));
+            }
+        }
+    }
+
     private static Face face(String word) {
-        return Face.valueOf(word.toUpperCase(java.util.Locale.ROOT));
+        return Face.valueOf(word.toUpperCase(Locale.ROOT));
     }
 }

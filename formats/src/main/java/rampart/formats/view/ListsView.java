@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import rampart.core.bed.Nature;
 import rampart.core.box.CartonState;
 import rampart.core.box.CartonStyle;
+import rampart.core.box.Fitting;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Pieces;
@@ -43,6 +44,7 @@ public record ListsView(
         List<Choice> fills,
         List<Choice> conditions,
         List<StyleChoice> styles,
+        List<Choice> fittings,
         List<Choice> arrangements,
         List<Choice> substances,
         List<Choice> structures,
@@ -105,6 +107,7 @@ public record ListsView(
                 choices(CartonState.Fill.values(), CartonState.Fill::words),
                 choices(CartonState.Condition.values(), CartonState.Condition::words),
                 Stream.of(CartonStyle.values()).map(StyleChoice::of).toList(),
+                choices(Fitting.values(), Fitting::words),
                 choices(Pieces.Arrangement.values(), Pieces.Arrangement::words),
                 choices(Substance.values(), Substance::words),
                 choices(Structure.values(), Structure::words),

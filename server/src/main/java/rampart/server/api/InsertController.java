@@ -161,8 +161,7 @@ class InsertController {
                     bed.foam().name(),
                     bed.foam().substance().words());
         }
-        List<CutDrawing> drawings = made(BedCut.of(bed), asked).drawings();
-        return CutFiles.of(stored.name(), "insert", drawings, kind, piece, paper);
+        return CutFiles.of(stored.name(), "insert", drawings(bed, asked), kind, piece, paper);
     }
 
     /** A trial of fit before the real cut. */
@@ -170,6 +169,11 @@ class InsertController {
     ResponseEntity<byte[]> coupon(@RequestParam(name = "file", defaultValue = "svg") CutFiles.FileKind kind) {
         CutDrawing drawing = FitCoupon.drawing();
         return CutFiles.of(drawing.title(), "foam", List.of(drawing), kind, drawing.file(), Paper.a4);
+    }
+
+    /** The pieces of a bed, drawn as they are made in that way; nothing where they are picked out by hand. */
+    static List<CutDrawing> drawings(LaidCushion bed, MakingAsked asked) {
+        return made(BedCut.of(bed), asked).drawings();
     }
 
     private record Made(

@@ -22,6 +22,7 @@ import rampart.formats.view.BoardWorkView;
 import rampart.formats.view.CaseView;
 import rampart.formats.view.CatalogueView;
 import rampart.formats.view.CheckView;
+import rampart.formats.view.ClearanceView;
 import rampart.formats.view.ComparisonView;
 import rampart.formats.view.CurveView;
 import rampart.formats.view.CutListView;
@@ -71,12 +72,21 @@ class OpenApiConfig {
             BedView.class,
             BoardWorkView.class,
             CaseView.class,
+            ClearanceView.class,
             CartonSizeController.CartonSizesView.class,
             CartonSizeController.SizesView.class,
             CartonSizeController.KeptSizeView.class,
             QuoteView.class,
             TariffController.QuotesView.class,
             PieceController.PieceWayView.class,
+            PieceController.SetPlanView.class,
+            PieceController.PlaceView.class,
+            PieceController.StripView.class,
+            ClearanceController.FittingsView.class,
+            StrengthController.BoardChoiceView.class,
+            BoardController.JoinedView.class,
+            BoardController.CartonCutView.class,
+            ThinnerController.ReachedView.class,
             InsertView.class,
             InsertView.WayView.class,
             InsertView.FoamedView.class,

@@ -3,13 +3,16 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.blank.SetPlan;
 import rampart.core.item.Pieces;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
@@ -58,6 +61,54 @@ class PieceController {
         return PieceWays.of(pieces, divider).stream()
                 .map(way -> view(read, way))
                 .toList();
+    }
+
+    /**
+     * One level of the set seen from above, places in mm from the left front.
+     *
+     * @param said what play is left and what fills it
+     */
+    record SetPlanView(
+            SizeView sizeMm, boolean round, List<PlaceView> places, List<StripView> strips, List<String> said) {}
+
+    /** Where a piece stands: its middle, and what it takes. */
+    record PlaceView(int number, double xMm, double yMm, double lengthMm, double widthMm, boolean narrowUp) {}
+
+    /** The middle line of a strip of board. */
+    record StripView(String label, double fromXMm, double fromYMm, double toXMm, double toYMm) {}
+
+    /** How the pieces of the pack stand as they are set now. */
+    @PostMapping(
+            path = "/api/set-plans",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
+    SetPlanView plan(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file,
+            @Valid @ParameterObject UnitsAsked units) {
+        PackFile read = PackFile.read(file);
+        Pieces pieces = read.pack().item().properties().pieces().orElseThrow(() -> new ApiException(Message.NO_PIECES));
+        double caliper = pieces.dividerBoard()
+                .map(id -> read.catalogue(catalogue).board(id).caliperMm())
+                .orElse(0.0);
+        SetPlan plan = SetPlan.of(pieces, read.pack().item().size(), caliper);
+        return new SetPlanView(
+                SizeView.of(plan.size()),
+                pieces.round(),
+                plan.places().stream()
+                        .map(p -> new PlaceView(
+                                p.number(),
+                                p.middle().xMm(),
+                                p.middle().yMm(),
+                                p.lengthMm(),
+                                p.widthMm(),
+                                p.narrowUp()))
+                        .toList(),
+                plan.strips().stream()
+                        .map(s -> new StripView(
+                                s.label(), s.from().xMm(), s.from().yMm(), s.to().xMm(), s.to().yMm()))
+                        .toList(),
+                plan.said().stream().map(units.wording()::say).toList());
     }
 
     private static PieceWayView view(PackFile file, PieceWays.Way way) {

@@ -1,0 +1,94 @@
+package rampart.core.clearance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import rampart.core.blank.FittingBlanks;
+import rampart.core.box.Fitting;
+import rampart.core.box.Strapping;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.Layout;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Size;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+
+/**
+ * A box with what of board is put into it and round it, and its straps.
+ *
+ * @param takesMm what that takes of the inside, mm
+ * @param strapping how it would be strapped; whether it is, its fittings say
+ */
+public record FittedBox(LaidBox box, Size takesMm, Strapping strapping) {
+    /** The boxes of a pack that have something, from the item outward. */
+    public static List<FittedBox> all(Layout layout) {
+        return layout.boxes().stream()
+                .filter(box -> !box.box().build().fittings().isEmpty())
+                .map(box -> of(box, layout.grossMassKg()))
+                .toList();
+    }
+
+    private static FittedBox of(LaidBox box, double grossKg) {
+        Set<Fitting> fittings = box.box().build().fittings();
+        double spread = fittings.contains(Fitting.EDGE_PROTECTORS) ? FittingBlanks.PROTECTOR_MM : Strapping.STRAP_MM;
+        return new FittedBox(
+                box, FittingBlanks.takesMm(box.carton(), fittings), Strapping.of(box.carton(), grossKg, spread));
+    }
+
+    public boolean strapped() {
+        return box.box().build().fittings().contains(Fitting.STRAPS);
+    }
+
+    /** Length of strap in all, mm. */
+    public double strapMm() {
+        return strapped() ? strapping.lengthMm() : 0;
+    }
+
+    /** What of the room in the box is missing for them, the most of the three dimensions, mm; 0 where they go in. */
+    public double lackingMm() {
+        double most = 0;
+        for (Axis axis : Axis.values()) {
+            if (takesMm.along(axis) > 0) {
+                double needed = takesMm.along(axis) + 2 * FittingBlanks.PLAY_MM;
+                most = Math.max(most, needed - box.slack().along(axis));
+            }
+        }
+        return most;
+    }
+
+    /** True where they go in and no strap crushes an edge. */
+    public boolean holds() {
+        return lackingMm() == 0 && (!strapped() || strapping.holds());
+    }
+
+    /** Where the straps go. */
+    public List<Sentence> strapPlaces() {
+        List<Sentence> places = new ArrayList<>();
+        if (strapped()) {
+            strapping.acrossMm().forEach(mm -> places.add(Say.STRAP_AT.of(Quantity.wholeMm(mm), Term.name("left"))));
+            strapping.alongMm().forEach(mm -> places.add(Say.STRAP_AT.of(Quantity.wholeMm(mm), Term.name("front"))));
+        }
+        return places;
+    }
+
+    /** Whether there is room for them, and how hard straps are pulled. */
+    public List<Sentence> said() {
+        List<Sentence> said = new ArrayList<>();
+        Quantity length = Quantity.mm(takesMm.lengthMm());
+        Quantity width = Quantity.mm(takesMm.widthMm());
+        Quantity height = Quantity.mm(takesMm.heightMm());
+        if (takesMm.lengthMm() + takesMm.heightMm() > 0) {
+            said.add(
+                    lackingMm() > 0
+                            ? Say.FITTINGS_LACK.of(length, width, height, Quantity.mm(lackingMm()))
+                            : Say.FITTINGS_TAKE.of(length, width, height));
+        }
+        if (strapped()) {
+            said.add((strapping.holds() ? Say.STRAP_TENSION : Say.STRAP_TOO_TIGHT)
+                    .of(Quantity.newton(strapping.tensionN()), Quantity.newton(strapping.limitN())));
+        }
+        return said;
+    }
+}

@@ -1,0 +1,158 @@
+<!-- The outer carton in every board of the house: what double wall gives over single, and what it takes. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, type BoardChoice, type BoxLayer, call, words } from '../api/client';
+  import { Latest } from '../api/latest';
+  import type { Bench } from '../bench/bench.svelte';
+  import { house } from '../house.svelte';
+  import Glyph from '../parts/Glyph.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { mass, shown, sizeText } from '../units';
+
+  let { bench }: { bench: Bench } = $props();
+
+  let choices = $state.raw<BoardChoice[]>([]);
+  let trouble = $state('');
+  let alongNm = $state<number | undefined>();
+  let acrossNm = $state<number | undefined>();
+  const latest = new Latest();
+
+  $effect(() => {
+    const body = bench.evaluation ? untrack(() => bench.pack) : null;
+    const query = alongNm === undefined || acrossNm === undefined ? {} : { alongNm, acrossNm };
+    if (body) {
+      const signal = latest.next();
+      void call(api.POST('/api/board-choices', { params: { query }, body, signal })).then(({ data, problem }) => {
+        if (!signal.aborted) {
+          choices = data ?? choices;
+          trouble = problem ? words(problem) : '';
+        }
+      });
+    }
+    return () => latest.end();
+  });
+
+  let long = $derived(choices.some((c) => c.longN !== null));
+  let puncture = $derived(choices.some((c) => c.punctureJ !== null));
+
+  function take(choice: BoardChoice) {
+    const outer = bench.pack.layers.length - 1;
+    bench.change(
+      {
+        ...bench.pack,
+        layers: bench.pack.layers.with(outer, {
+          ...(bench.pack.layers[outer] as BoxLayer),
+          board: choice.board as BoxLayer['board']
+        })
+      },
+      `board ${choice.board}`
+    );
+  }
+
+  const percent = (margin: number | null) => (margin === null ? '—' : `${Math.round(100 * margin)} %`);
+</script>
+
+<section aria-label="Board and strength">
+  <p class="line">
+    Where a laboratory measured how the board bends, along the machine
+    <QuantityField
+      kind="number"
+      unit="N m"
+      label="Bending stiffness along the machine"
+      value={alongNm}
+      optional
+      onset={(v) => (alongNm = v)}
+    />
+    and across it
+    <QuantityField
+      kind="number"
+      unit="N m"
+      label="Bending stiffness across the machine"
+      value={acrossNm}
+      optional
+      onset={(v) => (acrossNm = v)}
+    />, the long form stands beside the short one; a compression test of the carton itself counts before both.
+  </p>
+  {#if trouble}<p class="status-breaks" role="alert">{trouble}</p>{/if}
+  <div class="wide">
+    <table>
+      <caption class="sr-only">The outer carton in every board</caption>
+      <thead>
+        <tr>
+          <th scope="col">board</th><th scope="col">edge crush</th><th scope="col">carries new and dry</th>
+          {#if long}<th scope="col">by the long form</th>{/if}
+          {#if puncture}<th scope="col">puncture</th>{/if}
+          <th scope="col">left in the pile</th><th scope="col">left of its grade</th><th scope="col">outside</th><th
+            scope="col">carton</th
+          ><th scope="col"><span class="sr-only">Take it</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        {#each choices as choice (choice.board)}
+          <tr class:taken={choice.taken}>
+            <th scope="row"
+              ><Glyph status={choice.verdict} /> {choice.name}{choice.doubleWall ? ', double wall' : ''}</th
+            >
+            <td>{shown(choice.edgeCrushKnPerM, 1)} kN/m</td>
+            <td>{choice.dryN === null ? 'unknown' : `${shown(choice.dryN, 0)} N`}</td>
+            {#if long}<td>{choice.longN === null ? 'unknown' : `${shown(choice.longN, 0)} N`}</td>{/if}
+            {#if puncture}<td>{choice.punctureJ === null ? 'unknown' : `${shown(choice.punctureJ, 1)} J`}</td>{/if}
+            <td>{percent(choice.pileMargin)}</td>
+            <td>{percent(choice.gradeMargin)}</td>
+            <td>{sizeText(choice.outsideMm)}</td>
+            <td
+              >{mass(choice.cartonKg)}{choice.cost === null
+                ? ''
+                : `, ${choice.cost.toFixed(2)} ${house.ways.currency}`}</td
+            >
+            <td>
+              {#if choice.taken}taken{:else}
+                <button
+                  type="button"
+                  class="plain-button underline"
+                  disabled={bench.readOnly}
+                  aria-label="Take {choice.name}"
+                  onclick={() => take(choice)}>take</button
+                >
+              {/if}
+            </td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </div>
+  <p class="quiet">
+    Double wall resists a corner or a fork going through it, and keeps its strength better when edges are knocked; it
+    folds less sharply and takes more room. What a board bears of punctures is unknown unless it was measured. Calipers
+    are typical of the flute. No safety factor is in these figures.
+  </p>
+</section>
+
+<style>
+  .line {
+    line-height: 2;
+    max-width: 60rem;
+  }
+  .wide {
+    overflow-x: auto;
+  }
+  table {
+    font-size: 0.8125rem;
+    width: 100%;
+  }
+  th,
+  td {
+    padding: 0.2rem 0.75rem 0.2rem 0;
+    text-align: left;
+    font-weight: 500;
+    border-bottom: 1px solid var(--color-base-300);
+    white-space: nowrap;
+  }
+  .taken {
+    background: var(--color-base-200);
+    box-shadow: inset 3px 0 var(--color-accent);
+  }
+  .taken th {
+    padding-left: 0.5rem;
+  }
+</style>
