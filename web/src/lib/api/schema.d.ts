@@ -2829,7 +2829,7 @@ export interface components {
                 insideMm: components["schemas"]["Pack_size"];
             } | null;
             /** @enum {unknown} */
-            style: "0200" | "0201" | "0203" | "0301" | "0320" | "0401" | "0406" | "0410" | "0426" | "0501" | "caps" | "two-sheet";
+            style: "0200" | "0201" | "0203" | "0301" | "0320" | "0401" | "0406" | "0410" | "0426" | "0501" | "caps" | "two-sheet" | "case";
         };
         /** @description a pair of numbers above 0: Hz, g2/Hz */
         Pack_breakpoint: number[];
@@ -3280,6 +3280,8 @@ export interface components {
         QuotesView: {
             /** Format: double */
             declaredKg: number;
+            /** Format: double */
+            fittingsKg: number;
             /** Format: double */
             lengthAndGirthMm: number;
             /** Format: double */

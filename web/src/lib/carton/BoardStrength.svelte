@@ -52,7 +52,7 @@
   const percent = (margin: number | null) => (margin === null ? '—' : `${Math.round(100 * margin)} %`);
 </script>
 
-<section aria-label="Board and strength">
+<section class="strength" aria-label="Board and strength">
   <p class="line">
     Where a laboratory measured how the board bends, along the machine
     <QuantityField
@@ -79,7 +79,7 @@
       <caption class="sr-only">The outer carton in every board</caption>
       <thead>
         <tr>
-          <th scope="col">board</th><th scope="col">edge crush</th><th scope="col">carries new and dry</th>
+          <th scope="col">board</th><th scope="col">edge crush, kN/m</th><th scope="col">carries new and dry</th>
           {#if long}<th scope="col">by the long form</th>{/if}
           {#if puncture}<th scope="col">puncture</th>{/if}
           <th scope="col">left in the pile</th><th scope="col">left of its grade</th><th scope="col">outside</th><th
@@ -88,18 +88,22 @@
         </tr>
       </thead>
       <tbody>
-        {#each choices as choice (choice.board)}
-          <tr class:taken={choice.taken}>
-            <th scope="row"
-              ><Glyph status={choice.verdict} /> {choice.name}{choice.doubleWall ? ', double wall' : ''}</th
+        {#each choices as choice, i (choice.board)}
+          {#if choice.doubleWall !== choices[i - 1]?.doubleWall}
+            <tr
+              ><th scope="colgroup" colspan="10" class="kind">{choice.doubleWall ? 'Double wall' : 'Single wall'}</th
+              ></tr
             >
-            <td>{shown(choice.edgeCrushKnPerM, 1)} kN/m</td>
+          {/if}
+          <tr class:taken={choice.taken}>
+            <th scope="row"><Glyph status={choice.verdict} /> {choice.name}</th>
+            <td>{shown(choice.edgeCrushKnPerM, 1)}</td>
             <td>{choice.dryN === null ? 'unknown' : `${shown(choice.dryN, 0)} N`}</td>
             {#if long}<td>{choice.longN === null ? 'unknown' : `${shown(choice.longN, 0)} N`}</td>{/if}
             {#if puncture}<td>{choice.punctureJ === null ? 'unknown' : `${shown(choice.punctureJ, 1)} J`}</td>{/if}
             <td>{percent(choice.pileMargin)}</td>
             <td>{percent(choice.gradeMargin)}</td>
-            <td>{sizeText(choice.outsideMm)}</td>
+            <td class="whitespace-nowrap">{sizeText(choice.outsideMm)}</td>
             <td
               >{mass(choice.cartonKg)}{choice.cost === null
                 ? ''
@@ -129,6 +133,10 @@
 </section>
 
 <style>
+  .strength {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+  }
   .line {
     line-height: 2;
     max-width: 60rem;
@@ -142,11 +150,14 @@
   }
   th,
   td {
-    padding: 0.2rem 0.75rem 0.2rem 0;
+    padding: 0.2rem 0.5rem 0.2rem 0;
     text-align: left;
     font-weight: 500;
     border-bottom: 1px solid var(--color-base-300);
-    white-space: nowrap;
+  }
+  .kind {
+    font-weight: 650;
+    padding-top: 0.5rem;
   }
   .taken {
     background: var(--color-base-200);

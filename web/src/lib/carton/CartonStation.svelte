@@ -41,7 +41,7 @@
   const latest = new Latest();
 
   /** The outer carton, unless another was chosen. */
-  let index = $derived(Math.min(chosen ?? works.length - 1, works.length - 1));
+  let index = $derived(Math.min(chosen ?? works.findLastIndex((w) => w.style !== null), works.length - 1));
   let work = $derived(works[index]);
   let blank = $derived(work?.blanks[Math.min(piece, work.blanks.length - 1)]);
   let box = $derived(bench.evaluation?.boxes.find((b) => b.layer === work?.layer));
@@ -94,7 +94,7 @@
         {#if work.style !== null}<Fittings {bench} layer={box.layer} />{/if}
         <p>
           Inside <b>{sizeText(box.insideMm, 1)}</b>, outside <b>{sizeText(box.outsideMm, 1)}</b>. {work.made}
-          {#if grade && index === works.length - 1}<span class="quiet">{grade.because}</span>{/if}
+          {#if grade && work.name === 'Outer carton'}<span class="quiet">{grade.because}</span>{/if}
         </p>
       {/if}
       {#if work.impossible}
@@ -166,6 +166,9 @@
     border-color: var(--color-base-content);
     background: var(--color-base-100);
     font-weight: 650;
+  }
+  .station > :global(*) {
+    min-width: 0;
   }
   .parts {
     display: flex;

@@ -44,7 +44,7 @@
   }
 
   function filled(face: Clearance['faces'][number]): string {
-    const parts = face.filled.map((f) => `${length(f.mm, 0)} ${f.what}`);
+    const parts = face.filled.map((f) => `${length(f.mm, 1)} ${f.what}`);
     if (face.openMm > 0) {
       parts.push(`${length(face.openMm, 1)} open`);
     } else if (face.openMm < 0) {

@@ -52,7 +52,8 @@
 <section aria-label="What carriers charge">
   <h2 class="font-semibold">What carriers charge</h2>
   <p class="sentence">
-    Declared is the pack as computed and
+    Declared is the pack as computed{#if quotes && quotes.fittingsKg > 0}, {mass(quotes.fittingsKg)} of pads, posts and caps{/if}
+    and
     <QuantityField
       kind="mass"
       label="Mass still to be added"

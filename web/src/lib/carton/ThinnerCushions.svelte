@@ -10,13 +10,16 @@
   let { bench, layer }: { bench: Bench; layer: number } = $props();
 
   const SHOWN = 4;
+  /** As far as the search looks. */
+  const MOST_MM = 30;
   const EDGES = ['length', 'width', 'height'] as const;
 
   let all = $state.raw<Reached[] | null>(null);
   let trouble = $state('');
   const latest = new Latest();
 
-  $effect(() => {
+  /** Asked for, not with every change: it is a search. */
+  function ask() {
     const signal = latest.next();
     const asked = api.POST('/api/thinner-cushions', { params: { query: { layer } }, body: bench.pack, signal });
     void call(asked).then(({ data, problem }) => {
@@ -25,8 +28,9 @@
         trouble = problem ? words(problem) : '';
       }
     });
-    return () => latest.end();
-  });
+  }
+
+  $effect(() => () => latest.end());
 
   const off = (reached: Reached) =>
     EDGES.filter((edge) => reached.offMm[edge] > 0)
@@ -34,10 +38,13 @@
       .join(', ');
 </script>
 
+<button type="button" class="plain-button underline" onclick={ask}>Would a little less foam reach a smaller one?</button
+>
 <div aria-live="polite">
   {#if trouble}<p class="status-breaks">{trouble}</p>{/if}
-  {#if all && all.length > 0}
-    <h3>A little less foam would reach</h3>
+  {#if all?.length === 0}
+    <p>No smaller carton in store is within {length(MOST_MM, 0)} of what it needs.</p>
+  {:else if all}
     <ul aria-label="Smaller cartons that a thinner cushion reaches">
       {#each all.slice(0, SHOWN) as reached, i (i)}
         <li>
@@ -64,9 +71,6 @@
 </div>
 
 <style>
-  h3 {
-    font-weight: 600;
-  }
   li {
     display: flex;
     gap: 0.5rem;

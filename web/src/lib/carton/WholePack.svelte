@@ -4,6 +4,7 @@
   import { materials } from '../catalogue.svelte';
   import { length, lengthIn, sizeText } from '../units';
   import { look } from './blank';
+  import MeasuredCut from './MeasuredCut.svelte';
   import { blocksOf, facesSeen, farthestFirst, layersOf } from './solid';
 
   let { bench }: { bench: Bench } = $props();
@@ -90,15 +91,19 @@
   /** The layers from the outside inward, with what each part of them measures. */
   let list = $derived(
     layers.toReversed().map((layer, i) => {
-      const parts = new Map<string, { words: string; count: number }>();
-      for (const s of solids.filter((each) => each.layer === layer)) {
+      const box = bench.evaluation!.boxes.find((each) => each.layer === layer);
+      const parts = new Map<string, number>();
+      for (const s of box ? [] : solids.filter((each) => each.layer === layer)) {
         const [l, w, h] = s.maxMm.map((m, axis) => m - s.minMm[axis]!) as [number, number, number];
         const words = `${s.face ?? ''} ${sizeText({ length: l, width: w, height: h }, 0)}`;
-        parts.set(words, { words, count: (parts.get(words)?.count ?? 0) + 1 });
+        parts.set(words, (parts.get(words) ?? 0) + 1);
       }
+      const said = box
+        ? `outside ${sizeText(box.outsideMm, 0)}, inside ${sizeText(box.insideMm, 0)}`
+        : [...parts].map(([words, count]) => `${count > 1 ? `${count} × ` : ''}${words}`).join('; ');
       const of = bench.pack.layers[layer]!;
       const name = of.kind === 'box' || of.kind === 'boards' ? materials.name(of.board) : materials.name(of.material);
-      return { layer, name, off: i < peeled, parts: [...parts.values()] };
+      return { layer, name, off: i < peeled, said };
     })
   );
 
@@ -176,15 +181,15 @@
     {#each list as each (each.layer)}
       <li class:off={each.off}>
         <b>{each.name}</b>{#if each.off}, taken off{/if}
-        <span class="quiet block text-xs"
-          >{each.parts.map((p) => `${p.count > 1 ? `${p.count} × ` : ''}${p.words}`).join('; ')}</span
-        >
+        <span class="quiet block text-xs">{each.said}</span>
       </li>
     {/each}
     <li>
       <b>{bench.pack.item.name ?? 'The item'}</b> <span class="quiet text-xs">{sizeText(bench.pack.item.sizeMm)}</span>
     </li>
   </ol>
+  <MeasuredCut {bench} view="front" />
+  <MeasuredCut {bench} view="above" />
 </section>
 
 <style>

@@ -1,5 +1,7 @@
 import type { BlankPiece } from '../api/client';
 
+const MOST_EDGES = 14;
+
 /** Equal to a tenth of a millimetre is the same line. */
 const SAME_MM = 0.1;
 
@@ -22,7 +24,8 @@ export function scoresAlong(blank: BlankPiece, axis: 0 | 1): [number, number][] 
     edges.push(...blank.layers.flatMap((layer) => layer.outlines.flat().map((place) => place[axis]!)));
   }
   const sorted = edges.sort((a, b) => a - b).filter((e, i, all) => i === 0 || e - all[i - 1]! > SAME_MM);
-  return sorted.slice(1).map((to, i) => [sorted[i]!, to]);
+  // What has more notches than can be read, as a jointed edge has, is measured as a whole.
+  return sorted.length > MOST_EDGES ? [[sorted[0]!, sorted.at(-1)!]] : sorted.slice(1).map((to, i) => [sorted[i]!, to]);
 }
 
 /** A place in the carton as it is seen, right and down. */

@@ -20,6 +20,7 @@ import rampart.core.quantity.Point;
  * @param glue where glue or tape goes
  * @param steps what is done in each step of folding, as a person says it
  * @param pose where the first panel stands in the carton
+ * @param openings cut out of a panel
  */
 public record Blank(
         String name,
@@ -28,7 +29,20 @@ public record Blank(
         List<Line> cuts,
         List<Outline> glue,
         List<String> steps,
-        Pose pose) {
+        Pose pose,
+        List<Outline> openings) {
+    /** Of panels without openings in them. */
+    Blank(
+            String name,
+            double caliperMm,
+            List<Panel> panels,
+            List<Line> cuts,
+            List<Outline> glue,
+            List<String> steps,
+            Pose pose) {
+        this(name, caliperMm, panels, cuts, glue, steps, pose, List.of());
+    }
+
     /** Parts of a millimetre to which places are rounded, so that panels that touch hang together where a last digit is lost. */
     private static final double PER_MM = 1e6;
 
@@ -39,6 +53,7 @@ public record Blank(
         cuts = List.copyOf(cuts);
         glue = List.copyOf(glue);
         steps = List.copyOf(steps);
+        openings = List.copyOf(openings);
         for (int i = 0; i < panels.size(); i++) {
             int onto = panels.get(i).fold().map(Fold::onto).orElse(-1);
             if (onto >= i || (i > 0 && onto < 0)) {
@@ -67,9 +82,16 @@ public record Blank(
                 new Pose(Point.ORIGIN, new Point(1, 0, 0), new Point(0, 1, 0)));
     }
 
+    /** A piece that is cut and not folded, with openings in it. */
+    static Blank pierced(String name, double caliperMm, List<PlanPoint> edge, List<Outline> openings) {
+        Blank whole = flat(name, caliperMm, edge);
+        return new Blank(name, caliperMm, whole.panels, List.of(), List.of(), List.of(), whole.pose, openings);
+    }
+
     /** Area of the board, its waste cut away, mm2. */
     public double areaMm2() {
-        return panels.stream().mapToDouble(p -> p.outline().areaMm2()).sum();
+        return panels.stream().mapToDouble(p -> p.outline().areaMm2()).sum()
+                - openings.stream().mapToDouble(Outline::areaMm2).sum();
     }
 
     /** The rectangle of board that it is cut from. */
@@ -95,6 +117,7 @@ public record Blank(
         }
         List<Outline> edges = new ArrayList<>(all.outlines());
         edges.addAll(all.holes());
+        edges.addAll(openings);
         return edges;
     }
 

@@ -14,6 +14,8 @@ import rampart.core.box.OnePieceFolder;
 import rampart.core.box.Telescope;
 import rampart.core.box.Tray;
 import rampart.core.box.TwoSheet;
+import rampart.core.fingers.CaseSpec;
+import rampart.core.fingers.FingerCase;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Point;
 
@@ -31,6 +33,9 @@ public final class Blanks {
     private static final String TOP_INNER = "Once it is filled, fold in the inner flaps of the top.";
     private static final String ENDS_INNER = "Lay the goods in and fold in the inner flaps of both ends.";
     private static final String ENDS_OUTER = "Fold the outer flaps over them and glue or tape them.";
+
+    /** Width of a finger, in sheets (common practice, no source). */
+    private static final double FINGER_SHEETS = 3;
 
     private final Carton carton;
     private final double c;
@@ -74,6 +79,7 @@ public final class Blanks {
             case WRAP_AROUND -> List.of(wrapAround());
             case FIVE_PANEL_FOLDER -> List.of(fivePanels());
             case SLEEVE -> List.of(sleeve());
+            case RIGID_CASE -> panels();
         };
     }
 
@@ -196,12 +202,27 @@ public final class Blanks {
                 TrayBlank.of(upper, lid, top(height / 2 + c / 2)));
     }
 
+    /** Their edges as the fingers make them, without an allowance: that comes from a trial with the cutter and the sheet. */
+    private List<Blank> panels() {
+        return FingerCase.panels(caseSpec(carton)).stream()
+                .map(panel -> Blank.pierced(panel.name(), c, panel.outline().corners(), panel.openings()))
+                .toList();
+    }
+
+    private static CaseSpec caseSpec(Carton carton) {
+        double c = carton.board().caliperMm();
+        return CaseSpec.round(carton.inside(), c, FINGER_SHEETS * c, 0, Optional.empty());
+    }
+
     private Blank mailer() {
         return MailerBlank.of((Mailer) carton, new Pose(Point.ORIGIN, RIGHT, BACK));
     }
 
     /** Why a carton cannot be made of its board at its size, and what would do; empty where it can. */
     public static Optional<String> impossible(Carton carton) {
+        if (carton.style() == CartonStyle.RIGID_CASE) {
+            return impossibleCase(carton);
+        }
         double c = carton.board().caliperMm();
         double least = carton.style() == CartonStyle.MAILER ? Math.max(2 * c, 2 * Carton.LID_PLAY_MM) : c;
         return Arrays.stream(Axis.values())
@@ -211,6 +232,15 @@ public final class Blanks {
                         + Math.round(carton.inside().along(axis) * 10) / 10.0
                         + " mm cannot be folded of board " + c + " mm thick in this style: it must be at least " + least
                         + " mm, or the board thinner.");
+    }
+
+    private static Optional<String> impossibleCase(Carton carton) {
+        try {
+            caseSpec(carton);
+            return Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.of("A case cannot be jointed at this size from this sheet: " + e.getMessage() + ".");
+        }
     }
 
     /** The middle of the first wall of a tube on its end, at the front; seen from the inside its x runs to the left. */

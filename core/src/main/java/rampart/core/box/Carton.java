@@ -18,7 +18,8 @@ public sealed interface Carton
                 Mailer,
                 Sleeve,
                 Caps,
-                TwoSheet {
+                TwoSheet,
+                RigidCase {
     /** Width of a tab that is glued, mm (nominal). */
     double TAB_MM = 35;
 

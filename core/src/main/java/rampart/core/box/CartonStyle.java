@@ -24,7 +24,8 @@ public enum CartonStyle {
     TWO_SHEET(
             "two-sheet",
             "two-sheet folded carton",
-            "Two sheets folded up all round, corners double, one over the other");
+            "Two sheets folded up all round, corners double, one over the other"),
+    RIGID_CASE("case", "rigid case", "Panels of sheet with finger joints, glued; the lid turns on two pins");
 
     private final String code;
     private final String words;
@@ -108,6 +109,7 @@ public enum CartonStyle {
             case SLEEVE -> new Sleeve(inside, board);
             case CAPS -> Caps.of(inside, board, lidMm);
             case TWO_SHEET -> new TwoSheet(inside, board);
+            case RIGID_CASE -> new RigidCase(inside, board);
         };
     }
 }

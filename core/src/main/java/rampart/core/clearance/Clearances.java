@@ -182,9 +182,18 @@ public final class Clearances {
                     false,
                     Say.LIKELY_GOES_IN.of(
                             Quantity.mm(tight.likelyLeastMm()), dimension, Quantity.mm(-tight.leastMm())));
+        } else if (-tight.likelyLeastMm() <= GIVES * foamMm(tight.axis())) {
+            say(
+                    false,
+                    Say.FOAM_GIVES.of(
+                            Quantity.mm(tight.slackMm()),
+                            dimension,
+                            Quantity.mm(tight.likelyMm()),
+                            Quantity.mm(-tight.likelyLeastMm()),
+                            Quantity.percent(-tight.likelyLeastMm() / foamMm(tight.axis()))));
         } else {
             say(
-                    foamMm(tight.axis()) == 0,
+                    true,
                     Say.MAY_NOT_GO_IN.of(
                             Quantity.mm(tight.slackMm()),
                             dimension,
@@ -192,6 +201,9 @@ public final class Clearances {
                             Quantity.wholeMm(Math.ceil(-tight.likelyLeastMm()))));
         }
     }
+
+    /** Foam gives way by this share of its thickness without bulging the walls (rule 42). */
+    private static final double GIVES = 0.20;
 
     private static final double ROUNDING_MM = 1e-9;
 

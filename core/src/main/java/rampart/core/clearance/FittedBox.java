@@ -3,7 +3,9 @@ package rampart.core.clearance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import rampart.core.blank.CountedBlank;
 import rampart.core.blank.FittingBlanks;
+import rampart.core.box.Carton;
 import rampart.core.box.Fitting;
 import rampart.core.box.Strapping;
 import rampart.core.layout.LaidBox;
@@ -35,6 +37,34 @@ public record FittedBox(LaidBox box, Size takesMm, Strapping strapping) {
         double spread = fittings.contains(Fitting.EDGE_PROTECTORS) ? FittingBlanks.PROTECTOR_MM : Strapping.STRAP_MM;
         return new FittedBox(
                 box, FittingBlanks.takesMm(box.carton(), fittings), Strapping.of(box.carton(), grossKg, spread));
+    }
+
+    /** What of board is put into the boxes of a pack and round them, kg. */
+    public static double massKg(Layout layout) {
+        return all(layout).stream().mapToDouble(FittedBox::massKg).sum();
+    }
+
+    /** Outside size of a pack with what is put round its outer carton, mm: what a carrier measures. */
+    public static Size outside(Layout layout) {
+        Size size = layout.outside();
+        double c = layout.outer().carton().board().caliperMm();
+        Set<Fitting> fittings = layout.outer().box().build().fittings();
+        if (fittings.contains(Fitting.EDGE_PROTECTORS)) {
+            size = size.plus(2 * c, 2 * c, 0);
+        }
+        if (fittings.contains(Fitting.BOARD_CAPS)) {
+            size = size.plus(2 * c + Carton.LID_PLAY_MM, 2 * c + Carton.LID_PLAY_MM, 2 * c);
+        }
+        return size;
+    }
+
+    private double massKg() {
+        return FittingBlanks.of(box.carton(), box.box().build().fittings(), strapping).stream()
+                        .mapToDouble(CountedBlank::areaMm2)
+                        .sum()
+                * 1e-6
+                * box.carton().board().grammageGm2()
+                * 1e-3;
     }
 
     public boolean strapped() {

@@ -86,6 +86,9 @@ public enum Say {
     GOES_IN("It goes in: when everything is off the wrong way at once, {0} are left in {1}."),
     LIKELY_GOES_IN(
             "It is likely to go in with {0} in {1}, but when everything is off the wrong way at once {2} are missing."),
+    FOAM_GIVES(
+            "It goes in with the foam against the walls: {0} of room in {1} against {2} by which things are likely to be off;"
+                    + " when they are, the foam gives way by {3}, {4} of its thickness."),
     MAY_NOT_GO_IN(
             "It may not go in: {0} of room in {1} against {2} by which things are likely to be off. Make the inside"
                     + " {3} larger."),

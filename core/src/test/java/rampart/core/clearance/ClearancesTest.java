@@ -112,6 +112,9 @@ class ClearancesTest {
         assertThat(said(of(pack(Packs.box("c-32", 20))).get(0)))
                 .contains("goes in")
                 .contains("16 mm");
+        // Scores 3, item 1, two pieces of 2: the root of 18 is 4.2, and 2 of it is there.
+        assertThat(said(of(pack(Packs.full("pe-28", 40), Packs.box("c-32", 2))).get(0)))
+                .contains("foam gives way by 2.2 mm, 3 % of its thickness");
         assertThat(said(of(pack(Packs.full("pe-28", 40), Packs.box("c-32", -6))).get(0)))
                 .contains("Closed over 6 mm more than it holds")
                 .contains("pressed by 8 %");

@@ -272,7 +272,21 @@ class CartonRulesTest {
 
     /** Whatever the style, the layout's outside is inside and walls, and the mass the area of its blanks. */
     @ParameterizedTest
-    @CsvSource({"0200", "0201", "0203", "0301", "0320", "0401", "0406", "0410", "0426", "0501", "caps", "two-sheet"})
+    @CsvSource({
+        "0200",
+        "0201",
+        "0203",
+        "0301",
+        "0320",
+        "0401",
+        "0406",
+        "0410",
+        "0426",
+        "0501",
+        "caps",
+        "two-sheet",
+        "case"
+    })
     void everyStyleTakesItsPlaceInAPack(String code) {
         Random random = new Random(58);
         CartonStyle style = CartonStyle.of(code).orElseThrow();

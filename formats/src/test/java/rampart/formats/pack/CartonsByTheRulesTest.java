@@ -86,6 +86,10 @@ class CartonsByTheRulesTest {
                                 + 2 * w * u);
             }
             case "0501" -> new Made(ends(along, 0, c, c, c), r * big);
+            case "case" ->
+                new Made(
+                        new double[] {c, c, c, c, 2 * c, c},
+                        ((l + 2 * c) * (w + 2 * c) * (h + 3 * c) - l * w * (h + 2 * c)) / c + l * w);
             case "caps" -> {
                 double cap = Math.min(h / 2, lid == Double.MAX_VALUE ? 60 : lid);
                 yield new Made(new double[] {c, c, c, c, c, c}, 2 * tray(l, w, cap, c));

@@ -254,11 +254,17 @@ final class EveryField {
         }
     }
 
+    private void fitted(ObjectNode box) {
+        if (random.nextInt(3) == 0) {
+            box.putArray("fittings").add("straps").add(one(List.of("top-pad", "liner", "corner-posts", "board-caps")));
+        }
+    }
+
     private void ofAnyStyle(ObjectNode box, boolean outer) {
         String style = random.nextInt(3) > 0
                 ? "0201"
                 : outer
-                        ? one(List.of("0201", "0203", "0301", "0320", "0401", "0410", "two-sheet"))
+                        ? one(List.of("0201", "0203", "0301", "0320", "0401", "0410", "two-sheet", "case"))
                         : one(CartonStyle.codes());
         box.put("style", style).put("board", one(BOARDS));
         boolean stock = random.nextInt(5) == 0;
@@ -278,5 +284,6 @@ final class EveryField {
             put(box, "lidMm", 10, 90);
         }
         put(box, "compressionN", 500, 9000);
+        fitted(box);
     }
 }

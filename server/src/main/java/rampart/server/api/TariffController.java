@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.clearance.FittedBox;
 import rampart.core.cost.Extent;
 import rampart.core.cost.Quote;
 import rampart.core.layout.Layout;
@@ -82,11 +83,14 @@ class TariffController {
     /**
      * Size and price of a pack.
      *
-     * @param declaredKg gross mass with what is still to be added
+     * @param outsideMm with what is put round the carton
+     * @param fittingsKg what of board is put into the boxes and round them
+     * @param declaredKg gross mass with these and what is still to be added
      * @param quotes of each service, the cheapest first
      */
     record QuotesView(
             SizeView outsideMm,
+            double fittingsKg,
             double declaredKg,
             double lengthAndGirthMm,
             double sumMm,
@@ -103,14 +107,17 @@ class TariffController {
             @Valid @ParameterObject QuoteAsked asked) {
         PackFile read = PackFile.read(file);
         Layout layout = LayoutWalk.layUndrawn(read.pack().item(), read.pack().layers(), read.catalogue(catalogue));
-        double kg = layout.grossMassKg() + (asked.addKg() == null ? 0 : asked.addKg());
+        double fittings = FittedBox.massKg(layout);
+        double kg = layout.grossMassKg() + fittings + (asked.addKg() == null ? 0 : asked.addKg());
+        var outside = FittedBox.outside(layout);
         return new QuotesView(
-                SizeView.of(layout.outside()),
+                SizeView.of(outside),
+                fittings,
                 kg,
-                Extent.LENGTH_AND_GIRTH_MM.of(layout.outside(), kg),
-                Extent.SUM_MM.of(layout.outside(), kg),
-                Extent.LITRES.of(layout.outside(), kg),
-                Quote.all(tariffs.all(), layout.outside(), kg).stream()
+                Extent.LENGTH_AND_GIRTH_MM.of(outside, kg),
+                Extent.SUM_MM.of(outside, kg),
+                Extent.LITRES.of(outside, kg),
+                Quote.all(tariffs.all(), outside, kg).stream()
                         .map(QuoteView::of)
                         .toList());
     }

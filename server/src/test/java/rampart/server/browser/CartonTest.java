@@ -157,9 +157,45 @@ class CartonTest {
         assertThat(browser.text("section[aria-label='Cutting it down']"))
                 .contains("Cut 203 mm off the top")
                 .contains("Slit the four corners");
+        press("What carriers charge");
         browser.until(
                 () -> browser.text("section[aria-label='What carriers charge']").contains("Packet Line"));
         assertThat(browser.text("section[aria-label='What carriers charge']")).contains("invented figures");
+    }
+
+    /** Three boxes: whether they go in, the solid peeled and turned by keys, another board, straps. */
+    @Test
+    void threeBoxesFromTheirGapsToTheirStraps() {
+        bench("40-gravimeter", "carton");
+        press("Clearances");
+        browser.until(() -> browser.text("section[aria-label='Outer carton']").contains("goes in"));
+        assertThat(browser.text("section[aria-label='Outer carton']")).contains("42 mm");
+        press("Whole pack");
+        WebElement peel = browser.see("[aria-label='Layers taken off']");
+        int whole =
+                browser.driver().findElements(By.cssSelector(".whole polygon")).size();
+        peel.sendKeys(Keys.ARROW_RIGHT);
+        browser.until(() ->
+                browser.text("ol[aria-label='Layers from the outside inward']").contains("taken off"));
+        assertThat(peel.getDomAttribute("aria-valuetext")).isEqualTo("1 of 6 layers");
+        assertThat(browser.driver()
+                        .findElements(By.cssSelector(".whole polygon"))
+                        .size())
+                .isNotEqualTo(whole);
+        String before = browser.see(".whole polygon").getDomAttribute("points");
+        browser.see("[aria-label='The pack turned by']").sendKeys(Keys.ARROW_LEFT);
+        browser.until(
+                () -> !browser.see(".whole polygon").getDomAttribute("points").equals(before));
+        press("Board and strength");
+        browser.until(() -> browser.has("[aria-label='Take BC flute, ECT 71 lb/in']"));
+        browser.see("[aria-label='Take BC flute, ECT 71 lb/in']").sendKeys(Keys.ENTER);
+        browser.until(() -> outer().path("board").asString().equals("bc-71"));
+        press("Boxes and blanks");
+        browser.until(() -> browser.text(".station").contains("of strap"));
+        browser.see("fieldset label:nth-of-type(7) input").sendKeys(Keys.SPACE);
+        browser.until(() -> outer().path("fittings").size() == 2);
+        press("Pads, posts and caps of the carton");
+        browser.until(() -> browser.text(".pieces").contains("board cap"));
     }
 
     /** Forty kinds of contents and the best four sizes for them. */
