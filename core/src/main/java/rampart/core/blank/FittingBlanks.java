@@ -1,6 +1,7 @@
 package rampart.core.blank;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import rampart.core.box.Carton;
@@ -39,9 +40,10 @@ public final class FittingBlanks {
     /**
      * The pieces of board, equal ones counted, in the order of the fittings.
      *
+     * @param body what is inside, before its cushions: what profiles and corner pieces go on, mm
      * @param strapping what goes round it; edge protectors lie under each turn of a strap
      */
-    public static List<CountedBlank> of(Carton carton, Set<Fitting> fittings, Strapping strapping) {
+    public static List<CountedBlank> of(Carton carton, Set<Fitting> fittings, Size body, Strapping strapping) {
         FittingBlanks blanks = new FittingBlanks(carton);
         for (Fitting fitting : fittings) {
             switch (fitting) {
@@ -51,6 +53,8 @@ public final class FittingBlanks {
                 case CORNER_POSTS -> blanks.angle("corner post", blanks.heightMm(fittings), 4);
                 case EDGE_PROTECTORS -> blanks.protectors(fittings.contains(Fitting.STRAPS), strapping);
                 case BOARD_CAPS -> blanks.caps();
+                case EDGE_PROFILES -> blanks.profiles(body);
+                case CORNER_PIECES -> blanks.cornerPieces(body);
                 case STRAPS -> {
                     // They are bought by length.
                 }
@@ -62,14 +66,21 @@ public final class FittingBlanks {
     /** What fittings take of the inside along length, width and height, mm, their play not counted. */
     public static Size takesMm(Carton carton, Set<Fitting> fittings) {
         double c = carton.board().caliperMm();
-        double sides =
-                (fittings.contains(Fitting.LINER) ? 2 * c : 0) + (fittings.contains(Fitting.CORNER_POSTS) ? 2 * c : 0);
-        double height = (fittings.contains(Fitting.TOP_PAD) ? c : 0) + (fittings.contains(Fitting.BOTTOM_PAD) ? c : 0);
-        return new Size(sides, sides, height);
+        double round = 2 * c * count(fittings, Fitting.EDGE_PROFILES, Fitting.CORNER_PIECES);
+        double sides = round + 2 * c * count(fittings, Fitting.LINER, Fitting.CORNER_POSTS);
+        return new Size(sides, sides, round + padsMm(c, fittings));
+    }
+
+    private static double padsMm(double c, Set<Fitting> fittings) {
+        return c * count(fittings, Fitting.TOP_PAD, Fitting.BOTTOM_PAD);
+    }
+
+    private static long count(Set<Fitting> fittings, Fitting... among) {
+        return Arrays.stream(among).filter(fittings::contains).count();
     }
 
     private double heightMm(Set<Fitting> fittings) {
-        return inside.heightMm() - takesMm(carton, fittings).heightMm() - 2 * PLAY_MM;
+        return inside.heightMm() - padsMm(c, fittings) - 2 * PLAY_MM;
     }
 
     private void pad(String name) {
@@ -152,5 +163,54 @@ public final class FittingBlanks {
                 carton.board());
         Blank cap = TrayBlank.of("board cap", tray, new Pose(Point.ORIGIN, new Point(1, 0, 0), new Point(0, 1, 0)));
         made.add(new CountedBlank(cap, 2));
+    }
+
+    /** Channels over the four edges of flat work, two of each length. */
+    private void profiles(Size body) {
+        double[] edges = flat(body);
+        channel("edge profile, long", edges[0], edges[2]);
+        channel("edge profile, short", edges[1], edges[2]);
+    }
+
+    private void channel(String name, double longMm, double thickMm) {
+        double leg = Math.min(LEG_MM, longMm / 2);
+        double web = thickMm + 2 * PLAY_MM + c;
+        BlankMaker maker = new BlankMaker();
+        int middle = maker.first("edge", 0, 0, longMm, web);
+        maker.below(middle, "leg", BlankMaker.Bend.square(1, 0), 0, longMm, 0, leg);
+        maker.above(middle, "leg", BlankMaker.Bend.square(1, 0), 0, longMm, web, leg);
+        made.add(new CountedBlank(
+                maker.made(name, c, List.of("Fold both legs square and push it over the edge."), LYING), 2));
+    }
+
+    /** A channel round each of the four corners of flat work: its edge is bent, its legs are cut there and lie over each other. */
+    private void cornerPieces(Size body) {
+        double[] edges = flat(body);
+        double arm = Math.min(PROTECTOR_MM, edges[1] / 2);
+        double leg = Math.min(LEG_MM, arm);
+        double web = edges[2] + 2 * PLAY_MM + c;
+        BlankMaker maker = new BlankMaker();
+        int one = maker.first("edge", 0, 0, arm, web);
+        int other = maker.right(one, "edge", BlankMaker.Bend.square(1, 0), 0, web, arm, arm);
+        maker.below(one, "leg", BlankMaker.Bend.square(2, 0), 0, arm, 0, leg);
+        maker.above(one, "leg", BlankMaker.Bend.square(2, 0), 0, arm, web, leg);
+        maker.below(other, "leg", BlankMaker.Bend.square(3, -1), arm, 2 * arm, 0, leg);
+        maker.above(other, "leg", BlankMaker.Bend.square(3, -1), arm, 2 * arm, web, leg);
+        maker.cut(arm, -leg, arm, 0);
+        maker.cut(arm, web, arm, web + leg);
+        List<String> steps = List.of(
+                "Bend the edge square in the middle.",
+                "Fold the legs of one half over the corner.",
+                "Fold those of the other half over them and tape them.");
+        made.add(new CountedBlank(maker.made("corner piece", c, steps, LYING), 4));
+    }
+
+    private static final Pose LYING = new Pose(Point.ORIGIN, new Point(1, 0, 0), new Point(0, 1, 0));
+
+    /** The two edges of what is flat, the longer first, and how thick it is, mm. */
+    private static double[] flat(Size body) {
+        double[] sorted = {body.lengthMm(), body.widthMm(), body.heightMm()};
+        Arrays.sort(sorted);
+        return new double[] {sorted[2], sorted[1], sorted[0]};
     }
 }

@@ -20,8 +20,8 @@ public record Strapping(
     /** Width of a strap, mm (nominal). */
     public static final double STRAP_MM = 12;
 
-    /** What a seal takes of each, mm (nominal). */
-    private static final double SEAL_MM = 150;
+    /** What a seal takes of each turn beyond its loop, mm (assumed). */
+    private static final double SEAL_MM = 100;
 
     /** Farthest from one strap to the next, mm (common practice, no source). */
     private static final double APART_MM = 500;
@@ -36,7 +36,7 @@ public record Strapping(
     private static final double HELD = 2;
 
     /** Share of the edge crush strength that a strap may press with for good (assumed). */
-    private static final double LASTING = 0.5;
+    private static final double LASTING = 0.4;
 
     /**
      * Of a closed carton.

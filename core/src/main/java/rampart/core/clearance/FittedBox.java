@@ -20,23 +20,24 @@ import rampart.core.words.Term;
 /**
  * A box with what of board is put into it and round it, and its straps.
  *
+ * @param body what is inside before its cushions, mm
  * @param takesMm what that takes of the inside, mm
  * @param strapping how it would be strapped; whether it is, its fittings say
  */
-public record FittedBox(LaidBox box, Size takesMm, Strapping strapping) {
+public record FittedBox(LaidBox box, Size body, Size takesMm, Strapping strapping) {
     /** The boxes of a pack that have something, from the item outward. */
     public static List<FittedBox> all(Layout layout) {
         return layout.boxes().stream()
                 .filter(box -> !box.box().build().fittings().isEmpty())
-                .map(box -> of(box, layout.grossMassKg()))
+                .map(box -> of(box, layout.bodyIn(box), layout.grossMassKg()))
                 .toList();
     }
 
-    private static FittedBox of(LaidBox box, double grossKg) {
+    private static FittedBox of(LaidBox box, Size body, double grossKg) {
         Set<Fitting> fittings = box.box().build().fittings();
         double spread = fittings.contains(Fitting.EDGE_PROTECTORS) ? FittingBlanks.PROTECTOR_MM : Strapping.STRAP_MM;
         return new FittedBox(
-                box, FittingBlanks.takesMm(box.carton(), fittings), Strapping.of(box.carton(), grossKg, spread));
+                box, body, FittingBlanks.takesMm(box.carton(), fittings), Strapping.of(box.carton(), grossKg, spread));
     }
 
     /** What of board is put into the boxes of a pack and round them, kg. */
@@ -59,7 +60,7 @@ public record FittedBox(LaidBox box, Size takesMm, Strapping strapping) {
     }
 
     private double massKg() {
-        return FittingBlanks.of(box.carton(), box.box().build().fittings(), strapping).stream()
+        return FittingBlanks.of(box.carton(), box.box().build().fittings(), body, strapping).stream()
                         .mapToDouble(CountedBlank::areaMm2)
                         .sum()
                 * 1e-6

@@ -59,7 +59,7 @@ public record BoardWork(
         for (LaidBox box : layout.boxes()) {
             boolean outer = box.layer() == layout.outer().layer();
             all.add(box(box, outer));
-            fittings(all, box, outer, layout.grossMassKg());
+            fittings(all, box, outer, layout);
         }
         return List.copyOf(all);
     }
@@ -123,10 +123,10 @@ public record BoardWork(
                 box.stock());
     }
 
-    private static void fittings(List<BoardWork> all, LaidBox box, boolean outer, double grossKg) {
+    private static void fittings(List<BoardWork> all, LaidBox box, boolean outer, Layout layout) {
         Set<Fitting> fittings = box.box().build().fittings();
-        Strapping strapping = Strapping.of(box.carton(), grossKg, FittingBlanks.PROTECTOR_MM);
-        List<CountedBlank> blanks = FittingBlanks.of(box.carton(), fittings, strapping);
+        Strapping strapping = Strapping.of(box.carton(), layout.grossMassKg(), FittingBlanks.PROTECTOR_MM);
+        List<CountedBlank> blanks = FittingBlanks.of(box.carton(), fittings, layout.bodyIn(box), strapping);
         if (!blanks.isEmpty()) {
             all.add(new BoardWork(
                     OptionalInt.of(box.layer()),

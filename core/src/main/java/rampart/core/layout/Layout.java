@@ -39,6 +39,20 @@ public record Layout(
         return boxes.get(boxes.size() - 1);
     }
 
+    /** What is inside one of the boxes before its cushions, mm: what the first of these bears on, or all that the box holds. */
+    public Size bodyIn(LaidBox box) {
+        int inward = boxes.stream()
+                .mapToInt(LaidBox::layer)
+                .filter(i -> i < box.layer())
+                .max()
+                .orElse(-1);
+        return cushions.stream()
+                .filter(c -> c.layer() > inward && c.layer() < box.layer())
+                .findFirst()
+                .map(LaidCushion::body)
+                .orElse(box.contents());
+    }
+
     /** Outside size of the outer carton, mm. */
     public Size outside() {
         return outer().carton().outside();

@@ -108,7 +108,8 @@ public enum Say {
             "Spacers until it has set: {0} layers of scrap board, {1} thick, taped under and beside the inner box, clear of"
                     + " the corners; they leave {2} of the gap."),
     INSULATING("This is a wall of rigid foam all round, {0} at its thinnest: an insulating box. Butt its seams and tape"
-            + " them; {1} of it is air. It never travels without the carton."),
+            + " them; {1} of the room in the box is free (20 % at least where a heat pack has to breathe). It never travels without the"
+            + " carton."),
 
     // What is put round and into a box.
     STRAP_AT("{0} from the {1}"),

@@ -21,12 +21,14 @@ import rampart.core.quantity.Size;
 class FittingBlanksTest {
     private static final Board BOARD = StandardCatalogue.get().board("c-44");
 
+    private static final Size BODY = new Size(300, 20, 200);
+
     private static Carton carton(double l, double w, double h) {
         return CartonStyle.REGULAR_SLOTTED.of(new Size(l, w, h), BOARD);
     }
 
     private static List<CountedBlank> of(Carton carton, Set<Fitting> fittings) {
-        return FittingBlanks.of(carton, fittings, Strapping.of(carton, 10, FittingBlanks.PROTECTOR_MM));
+        return FittingBlanks.of(carton, fittings, BODY, Strapping.of(carton, 10, FittingBlanks.PROTECTOR_MM));
     }
 
     private static CountedBlank called(List<CountedBlank> blanks, String name) {
@@ -96,7 +98,38 @@ class FittingBlanksTest {
         double y = carton.outside().widthMm() + 2 + c;
         double tray = x * y + 2 * (x + y) * (60 + c / 2) + 4 * 35 * 60;
         assertThat(called(blanks, "board cap").blank().areaMm2()).isCloseTo(tray, within(1e-6));
-        assertThat(FittingBlanks.takesMm(carton, all)).isEqualTo(new Size(4 * c, 4 * c, 2 * c));
+        assertThat(FittingBlanks.takesMm(carton, all)).isEqualTo(new Size(8 * c, 8 * c, 6 * c));
+    }
+
+    /** A panel of 300 x 200 x 20: channels 20 and two of play wide inside, legs of 50; folded up they hold it. */
+    @Test
+    void profilesAndCornerPiecesGoOverTheEdgesOfAPanel() {
+        List<CountedBlank> blanks = of(carton(400, 300, 250), EnumSet.of(Fitting.EDGE_PROFILES, Fitting.CORNER_PIECES));
+        double c = BOARD.caliperMm();
+        double web = 20 + 2 + c;
+        assertThat(called(blanks, "edge profile, long").areaMm2()).isCloseTo(2 * 300 * (web + 100), within(1e-9));
+        assertThat(called(blanks, "edge profile, short").areaMm2()).isCloseTo(2 * 200 * (web + 100), within(1e-9));
+        CountedBlank corner = called(blanks, "corner piece");
+        assertThat(corner.count()).isEqualTo(4);
+        assertThat(corner.blank().areaMm2()).isCloseTo(200 * (web + 100), within(1e-9));
+        for (String name : List.of("edge profile, long", "corner piece")) {
+            Blank blank = called(blanks, name).blank();
+            List<Pose> poses = Folding.at(blank, blank.steps().size());
+            double low = Double.POSITIVE_INFINITY;
+            double high = Double.NEGATIVE_INFINITY;
+            // The legs stand square on the edge: between the middles of their boards is the web.
+            for (int i = 0; i < poses.size(); i++) {
+                if (blank.panels().get(i).name().equals("leg")) {
+                    for (var at : blank.panels().get(i).corners()) {
+                        double y = poses.get(i).at(at.xMm(), at.yMm(), 0).yMm();
+                        low = Math.min(low, y);
+                        high = Math.max(high, y);
+                    }
+                }
+            }
+            double outer = name.equals("corner piece") ? c : 0;
+            assertThat(high - low).as(name).isCloseTo(web + 2 * outer, within(1e-6));
+        }
     }
 
     @Test

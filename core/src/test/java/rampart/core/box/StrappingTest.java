@@ -21,11 +21,11 @@ class StrappingTest {
         assertThat(straps.acrossMm()).containsExactly(150.0, 450.0);
         assertThat(straps.alongMm()).isEmpty();
         assertThat(straps.doubled()).isFalse();
-        assertThat(straps.lengthMm()).isCloseTo(2 * (1400 + 150), within(1e-9));
+        assertThat(straps.lengthMm()).isCloseTo(2 * (1400 + 100), within(1e-9));
         // Two straps with two legs each hold twice the weight.
         assertThat(4 * straps.tensionN()).isCloseTo(2 * 10 * 9.80665, within(1e-9));
-        // Half of 32 lb/in (5.604 N/mm) over 12 mm.
-        assertThat(straps.limitN()).isCloseTo(0.5 * 5.60407 * 12, within(0.01));
+        // Four tenths of 32 lb/in (5.604 N/mm) over 12 mm.
+        assertThat(straps.limitN()).isCloseTo(0.4 * 5.60407 * 12, within(0.01));
         assertThat(straps.holds()).isFalse();
         assertThat(Strapping.of(carton(592, 392, 284), 10, 100).holds()).isTrue();
     }
@@ -36,7 +36,7 @@ class StrappingTest {
         assertThat(straps.acrossMm()).containsExactly(200.0, 600.0, 1000.0);
         assertThat(straps.alongMm()).containsExactly(150.0, 450.0);
         assertThat(straps.doubled()).isTrue();
-        assertThat(straps.lengthMm()).isCloseTo(2 * (3 * (2 * 900 + 150) + 2 * (2 * 1500 + 150)), within(1e-9));
+        assertThat(straps.lengthMm()).isCloseTo(2 * (3 * (2 * 900 + 100) + 2 * (2 * 1500 + 100)), within(1e-9));
     }
 
     @Test
