@@ -2808,7 +2808,7 @@ export interface components {
             condition?: "new" | "used" | "dented";
             /** @enum {unknown} */
             fill?: "none" | "paper" | "chips" | "air-cells" | "bubble" | "foam";
-            fittings?: ("top-pad" | "bottom-pad" | "liner" | "corner-posts" | "edge-protectors" | "board-caps" | "straps")[];
+            fittings?: ("top-pad" | "bottom-pad" | "liner" | "corner-posts" | "edge-protectors" | "board-caps" | "edge-profiles" | "corner-pieces" | "straps")[];
             gapsMm?: {
                 all?: 0 | number;
                 back?: 0 | number;
@@ -3025,6 +3025,7 @@ export interface components {
             arrangement?: "grid" | "diagonal" | "alternate";
             /** @default 1 */
             columns: number;
+            columnsMm?: number[];
             dividerBoard?: ("e-23" | "b-26" | "b-29" | "b-32" | "c-29" | "c-32" | "c-40" | "c-44" | "c-55" | "bc-42" | "bc-48" | "bc-51" | "bc-61" | "bc-71" | "bc-82" | "eb-42") | string;
             /** @default 1 */
             levels: number;
@@ -3033,6 +3034,7 @@ export interface components {
             round?: boolean;
             /** @default 1 */
             rows: number;
+            rowsMm?: number[];
             sizeMm: components["schemas"]["Pack_size"];
             /** @default 0 */
             wrapMm: number;

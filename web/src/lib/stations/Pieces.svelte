@@ -36,6 +36,28 @@
     }
   }
 
+  const WIDTHS = [
+    { field: 'columnsMm', of: 'column', words: 'columns' },
+    { field: 'rowsMm', of: 'row', words: 'rows' }
+  ] as const;
+
+  /** Begins with what a wrapped piece takes; the size of all of it stays until it is given or a way is taken. */
+  function toggleWidths() {
+    if (!pieces) {
+      return;
+    }
+    const next = { ...pieces };
+    if (pieces.columnsMm || pieces.rowsMm) {
+      delete next.columnsMm;
+      delete next.rowsMm;
+    } else {
+      const wrap = 2 * (pieces.wrapMm ?? 0);
+      next.columnsMm = Array<number>(pieces.columns ?? 1).fill(pieces.sizeMm.length + wrap);
+      next.rowsMm = Array<number>(pieces.rows ?? 1).fill(pieces.sizeMm.width + wrap);
+    }
+    bench.put('/item/pieces', next);
+  }
+
   async function ask() {
     const { data, problem } = await call(api.POST('/api/piece-ways', { body: bench.pack }));
     ways = data ?? [];
@@ -130,7 +152,28 @@
     />. They are set in
     {pieces.columns ?? 1} × {pieces.rows ?? 1}{(pieces.levels ?? 1) > 1 ? ` on ${pieces.levels} levels` : ''},
     {lists.choice((l) => l.arrangements, pieces.arrangement ?? 'grid').words}.
+    {#each WIDTHS as { field, of, words } (field)}
+      {#if pieces[field]}
+        The {words} are
+        {#each pieces[field] as mm, i (i)}
+          <QuantityField
+            kind="length"
+            label="Width of {of} {i + 1}"
+            value={mm}
+            disabled={bench.readOnly}
+            problem={bench.problemAt(`/item/pieces/${field}/${i}`)}
+            onset={(value) => value !== undefined && put(field, pieces[field]!.with(i, value))}
+          />
+        {/each}
+        wide.
+      {/if}
+    {/each}
     {#if !bench.readOnly}
+      {#if (pieces.arrangement ?? 'grid') === 'grid' && (pieces.columns ?? 1) * (pieces.rows ?? 1) > 1}
+        <button type="button" class="plain-button underline" onclick={toggleWidths}
+          >{pieces.columnsMm || pieces.rowsMm ? 'Cells all alike' : 'Cells of different width'}</button
+        >
+      {/if}
       <button type="button" class="plain-button underline" onclick={ask}>Ways to set them</button>
       <button type="button" class="plain-button underline" onclick={() => bench.put('/item/pieces', undefined)}
         >It is one thing after all</button

@@ -2,9 +2,9 @@ package rampart.core.blank;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Pieces;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 
 /**
@@ -41,30 +41,44 @@ public final class Divider {
         Divider divider = new Divider(pieces, size, caliperMm);
         switch (pieces.arrangement()) {
             case GRID -> {
-                divider.strips("strip across", "A", size.widthMm(), pieces.columns() - 1, pieces.rows(), true);
-                divider.strips("strip along", "B", size.lengthMm(), pieces.rows() - 1, pieces.columns(), false);
+                divider.strips("strip across", "A", Axis.Y, pieces.columns() - 1, true);
+                divider.strips("strip along", "B", Axis.X, pieces.rows() - 1, false);
             }
             case DIAGONAL -> divider.cross();
-            case ALTERNATE -> divider.strips("strip along", "B", size.lengthMm(), pieces.rows() - 1, 1, false);
+            case ALTERNATE -> divider.plainStrips(size.lengthMm(), pieces.rows() - 1);
         }
         divider.pads();
         return List.copyOf(divider.blanks);
     }
 
-    /** Width of each of so many equal cells between strips in a length, mm. */
-    public static double cellMm(double lengthMm, int cells, double caliperMm) {
-        return (lengthMm - (cells - 1) * caliperMm) / cells;
+    /** Middles of the strips between cells of such clear widths, from the beginning of the first, mm. */
+    static List<Double> middlesMm(List<Double> cellsMm, double caliperMm) {
+        List<Double> middles = new ArrayList<>();
+        double from = 0;
+        for (double cell : cellsMm.subList(0, cellsMm.size() - 1)) {
+            middles.add(from + cell + caliperMm / 2);
+            from += cell + caliperMm;
+        }
+        return middles;
     }
 
-    private void strips(String name, String letter, double longMm, int count, int cells, boolean openAbove) {
-        if (count == 0) {
-            return;
+    private void strips(String name, String letter, Axis along, int count, boolean openAbove) {
+        if (count > 0) {
+            double longMm = size.along(along);
+            List<Double> middles = middlesMm(pieces.cellsMm(longMm, c, along), c);
+            strip(name, numbers(letter, count), longMm, middles, c + FIT_MM, openAbove, count * pieces.levels());
         }
-        double pitch = cellMm(longMm, cells, c) + c;
-        List<Double> middles =
-                IntStream.range(1, cells).mapToObj(i -> i * pitch - c / 2).toList();
-        String numbers = count == 1 ? letter + 1 : letter + "1 to " + letter + count;
-        strip(name, numbers, longMm, middles, c + FIT_MM, openAbove, count * pieces.levels());
+    }
+
+    /** Between rows without columns: no strip crosses them. */
+    private void plainStrips(double longMm, int count) {
+        if (count > 0) {
+            strip("strip along", numbers("B", count), longMm, List.of(), 0, false, count * pieces.levels());
+        }
+    }
+
+    private static String numbers(String letter, int count) {
+        return count == 1 ? letter + 1 : letter + "1 to " + letter + count;
     }
 
     private void cross() {

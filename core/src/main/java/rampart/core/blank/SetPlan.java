@@ -92,13 +92,23 @@ public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size pl
 
     private static void grid(Pieces pieces, Size size, double c, List<Place> places) {
         Size one = pieces.wrapped();
-        double x = Divider.cellMm(size.lengthMm(), pieces.columns(), c);
-        double y = Divider.cellMm(size.widthMm(), pieces.rows(), c);
-        for (int row = 0; row < pieces.rows(); row++) {
-            for (int column = 0; column < pieces.columns(); column++) {
-                PlanPoint middle = new PlanPoint(column * (x + c) + x / 2, row * (y + c) + y / 2);
-                places.add(new Place(places.size() + 1, middle, one.lengthMm(), one.widthMm(), false));
+        List<Double> columns = pieces.cellsMm(size.lengthMm(), c, Axis.X);
+        List<Double> rows = pieces.cellsMm(size.widthMm(), c, Axis.Y);
+        double y = 0;
+        for (double row : rows) {
+            double x = 0;
+            for (double column : columns) {
+                PlanPoint middle = new PlanPoint(x + column / 2, y + row / 2);
+                // In a cell that is narrower than the piece stands something else, as large as the cell.
+                places.add(new Place(
+                        places.size() + 1,
+                        middle,
+                        Math.min(one.lengthMm(), column),
+                        Math.min(one.widthMm(), row),
+                        false));
+                x += column + c;
             }
+            y += row + c;
         }
     }
 
@@ -117,7 +127,7 @@ public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size pl
 
     private static void rows(Pieces pieces, Size size, double c, List<Place> places) {
         Size one = pieces.wrapped();
-        double y = Divider.cellMm(size.widthMm(), pieces.rows(), c);
+        double y = pieces.cellsMm(size.widthMm(), c, Axis.Y).get(0);
         double from = (size.lengthMm() - one.lengthMm() - (pieces.columns() - 1) * pieces.pitchMm()) / 2;
         for (int row = 0; row < pieces.rows(); row++) {
             for (int column = 0; column < pieces.columns(); column++) {
@@ -129,18 +139,16 @@ public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size pl
     }
 
     private static void across(Pieces pieces, Size size, double c, List<Strip> strips) {
-        double cell = Divider.cellMm(size.lengthMm(), pieces.columns(), c);
-        for (int i = 1; i < pieces.columns(); i++) {
-            double x = i * (cell + c) - c / 2;
-            strips.add(new Strip("A" + i, new PlanPoint(x, 0), new PlanPoint(x, size.widthMm())));
+        for (double x : Divider.middlesMm(pieces.cellsMm(size.lengthMm(), c, Axis.X), c)) {
+            strips.add(new Strip("A" + (strips.size() + 1), new PlanPoint(x, 0), new PlanPoint(x, size.widthMm())));
         }
     }
 
     private static void along(Pieces pieces, Size size, double c, List<Strip> strips) {
-        double cell = Divider.cellMm(size.widthMm(), pieces.rows(), c);
-        for (int i = 1; i < pieces.rows(); i++) {
-            double y = i * (cell + c) - c / 2;
-            strips.add(new Strip("B" + i, new PlanPoint(0, y), new PlanPoint(size.lengthMm(), y)));
+        int before = strips.size();
+        for (double y : Divider.middlesMm(pieces.cellsMm(size.widthMm(), c, Axis.Y), c)) {
+            String label = "B" + (strips.size() - before + 1);
+            strips.add(new Strip(label, new PlanPoint(0, y), new PlanPoint(size.lengthMm(), y)));
         }
     }
 }

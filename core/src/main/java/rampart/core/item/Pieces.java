@@ -1,5 +1,8 @@
 package rampart.core.item;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rampart.core.quantity.Axis;
@@ -20,6 +23,7 @@ import rampart.core.quantity.Size;
  * @param rows cells along the width
  * @param levels cells one above another
  * @param dividerBoard id of the board between the cells; empty where nothing is between them
+ * @param widths clear widths of columns and rows that are not alike
  */
 public record Pieces(
         Size piece,
@@ -32,7 +36,51 @@ public record Pieces(
         int rows,
         int levels,
         Arrangement arrangement,
-        Optional<String> dividerBoard) {
+        Optional<String> dividerBoard,
+        Widths widths) {
+    /**
+     * Clear widths of cells that are not alike, mm.
+     *
+     * @param columnsMm from the left; empty where all are as wide as a wrapped piece
+     * @param rowsMm from the front, likewise
+     */
+    public record Widths(List<Double> columnsMm, List<Double> rowsMm) {
+        public static final Widths ALIKE = new Widths(List.of(), List.of());
+
+        public Widths {
+            columnsMm = List.copyOf(columnsMm);
+            rowsMm = List.copyOf(rowsMm);
+        }
+    }
+
+    /** One whose cells are alike. */
+    public Pieces(
+            Size piece,
+            double pieceKg,
+            int quantity,
+            boolean round,
+            OptionalDouble narrowMm,
+            double wrapMm,
+            int columns,
+            int rows,
+            int levels,
+            Arrangement arrangement,
+            Optional<String> dividerBoard) {
+        this(
+                piece,
+                pieceKg,
+                quantity,
+                round,
+                narrowMm,
+                wrapMm,
+                columns,
+                rows,
+                levels,
+                arrangement,
+                dividerBoard,
+                Widths.ALIKE);
+    }
+
     /** How the cells lie. */
     public enum Arrangement {
         /** In rows and columns. */
@@ -61,7 +109,7 @@ public record Pieces(
         }
     }
 
-    /** The same set another way. */
+    /** The same set another way, its cells alike. */
     public Pieces set(Arrangement how, int alongLength, int alongWidth, int above) {
         return new Pieces(
                 piece, pieceKg, quantity, round, narrowMm, wrapMm, alongLength, alongWidth, above, how, dividerBoard);
@@ -96,8 +144,49 @@ public record Pieces(
                         cells(from[1]),
                         cells(from[2]),
                         arrangement,
-                        dividerBoard))
+                        dividerBoard,
+                        new Widths(turned(turn, Face.RIGHT), turned(turn, Face.BACK))))
                 : Optional.empty();
+    }
+
+    /** Widths along what comes to lie here, in the order in which they come to lie. */
+    private List<Double> turned(Turn turn, Face place) {
+        Face from = turn.from(place);
+        List<Double> given = new ArrayList<>(given(from.axis()));
+        if (from.sign() < 0) {
+            Collections.reverse(given);
+        }
+        return given;
+    }
+
+    private List<Double> given(Axis axis) {
+        return switch (axis) {
+            case X -> widths.columnsMm();
+            case Y -> widths.rowsMm();
+            case Z -> List.of();
+        };
+    }
+
+    /** Least clear widths of the cells of a grid along length or width, mm. */
+    private List<Double> leastMm(Axis axis) {
+        return given(axis).isEmpty()
+                ? Collections.nCopies(cells(axis), wrapped().along(axis))
+                : given(axis);
+    }
+
+    /**
+     * Clear widths of the cells of a grid along length or width, mm: what is over, or missing, is shared alike.
+     *
+     * @param lengthMm of all of it
+     */
+    public List<Double> cellsMm(double lengthMm, double caliperMm, Axis axis) {
+        List<Double> least = leastMm(axis);
+        double free = lengthMm - sum(least) - (least.size() - 1) * caliperMm;
+        return least.stream().map(mm -> mm + free / least.size()).toList();
+    }
+
+    private static double sum(List<Double> all) {
+        return all.stream().mapToDouble(Double::doubleValue).sum();
     }
 
     /** Cells along an axis. */
@@ -132,9 +221,9 @@ public record Pieces(
     public Size needed(double caliperMm) {
         Size one = wrapped();
         double height = levels * one.heightMm() + (levels - 1) * caliperMm;
-        double width = rows * one.widthMm() + (rows - 1) * caliperMm;
+        double width = sum(leastMm(Axis.Y)) + (rows - 1) * caliperMm;
         return switch (arrangement) {
-            case GRID -> new Size(columns * one.lengthMm() + (columns - 1) * caliperMm, width, height);
+            case GRID -> new Size(sum(leastMm(Axis.X)) + (columns - 1) * caliperMm, width, height);
             case DIAGONAL -> {
                 // The circle in a quarter of the square, its sides half a strip away from the diagonals.
                 double side = one.lengthMm() / (Math.sqrt(2) - 1) + caliperMm * Math.sqrt(2);

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Pieces;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 
 /** Strips and their slots against closed forms. */
@@ -86,8 +87,78 @@ class DividerTest {
     @ParameterizedTest
     @CsvSource({"320, 3, 4", "206, 2, 4", "1000, 7, 1.6", "98, 1, 7"})
     void cellsAndStripsMakeUpTheWhole(double length, int cells, double caliper) {
-        assertThat(cells * Divider.cellMm(length, cells, caliper) + (cells - 1) * caliper)
+        List<Double> widths = set(Pieces.Arrangement.GRID, cells, 1, 1).cellsMm(length, caliper, Axis.X);
+        assertThat(widths).hasSize(cells);
+        assertThat(widths.stream().mapToDouble(d -> d).sum() + (cells - 1) * caliper)
                 .isCloseTo(length, within(1e-9));
+    }
+
+    /** Cells of 120, 60 and 90 in 290 with two strips of 4: 12 over, 4 for each; strips at 124 + 2 and 124 + 4 + 64 + 2. */
+    @Test
+    void cellsOfTheirOwnWidth() {
+        Pieces set = new Pieces(
+                new Size(100, 100, 150),
+                .3,
+                6,
+                true,
+                OptionalDouble.empty(),
+                0,
+                3,
+                2,
+                1,
+                Pieces.Arrangement.GRID,
+                Optional.of("c-32"),
+                new Pieces.Widths(List.of(120.0, 60.0, 90.0), List.of()));
+        assertThat(set.needed(4)).isEqualTo(new Size(278, 204, 150));
+        Size size = new Size(290, 204, 150);
+        assertThat(set.cellsMm(290, 4, Axis.X)).containsExactly(124.0, 64.0, 94.0);
+        assertThat(set.playMm(size, 4, Axis.X)).isCloseTo(4, within(1e-9));
+        SetPlan plan = SetPlan.of(set, size, 4);
+        assertThat(plan.strips()).extracting(SetPlan.Strip::label).containsExactly("A1", "A2", "B1");
+        assertThat(plan.strips()).extracting(s -> s.from().xMm()).containsExactly(126.0, 194.0, 0.0);
+        assertThat(plan.places())
+                .extracting(SetPlan.Place::lengthMm)
+                .containsExactly(100.0, 64.0, 94.0, 100.0, 64.0, 94.0);
+        // Strips along have their slots where the strips across stand.
+        Blank along = of(set, size).get(1).blank();
+        assertThat(slots(along).get(0)[0]).isCloseTo(126 - 2.5, within(1e-9));
+        assertThat(slots(along).get(1)[0]).isCloseTo(194 - 2.5, within(1e-9));
+    }
+
+    /** Every piece of a set stands inside it, clear of the others and of the strips. */
+    @Test
+    void piecesStandClearOfEachOther() {
+        for (Pieces.Arrangement arrangement : Pieces.Arrangement.values()) {
+            boolean cross = arrangement == Pieces.Arrangement.DIAGONAL;
+            Pieces set = set(arrangement, 2, 2, 1);
+            SetPlan plan = SetPlan.of(set, set.needed(4), 4);
+            assertThat(plan.places()).hasSize(4);
+            assertThat(plan.playMm().lengthMm()).isCloseTo(0, within(1e-9));
+            for (SetPlan.Place a : plan.places()) {
+                assertThat(a.middle().xMm()).isBetween(50 - 1e-6, plan.size().lengthMm() - 50 + 1e-6);
+                assertThat(a.middle().yMm()).isBetween(50 - 1e-6, plan.size().widthMm() - 50 + 1e-6);
+                for (SetPlan.Place b : plan.places()) {
+                    double apart = Math.hypot(
+                            a.middle().xMm() - b.middle().xMm(),
+                            a.middle().yMm() - b.middle().yMm());
+                    double least = arrangement == Pieces.Arrangement.ALTERNATE ? 80 : cross ? 100 : 104;
+                    assertThat(a.number() == b.number() || apart >= least - 1e-6)
+                            .as(arrangement + " " + a + b)
+                            .isTrue();
+                }
+                for (SetPlan.Strip strip : plan.strips()) {
+                    assertThat(away(a.middle(), strip)).isGreaterThanOrEqualTo(52 - 1e-6);
+                }
+            }
+        }
+    }
+
+    private static double away(PlanPoint place, SetPlan.Strip strip) {
+        double x = strip.to().xMm() - strip.from().xMm();
+        double y = strip.to().yMm() - strip.from().yMm();
+        return Math.abs(x * (place.yMm() - strip.from().yMm())
+                        - y * (place.xMm() - strip.from().xMm()))
+                / Math.hypot(x, y);
     }
 
     @Test

@@ -58,6 +58,9 @@ public final class ComparedWords {
         f.put("style", new Field("style", ""));
         f.put("lidMm", new Field("lid", "mm"));
         f.put("compressionN", new Field("compression test", "N"));
+        f.put("fittings", new Field("put into it and round it", ""));
+        f.put("columnsMm", new Field("widths of the columns", "mm"));
+        f.put("rowsMm", new Field("widths of the rows", "mm"));
         f.put("cutFromMm", new Field("cut down from", "mm"));
         f.put("plies", new Field("boards on a face", ""));
         f.put("across", new Field("boards across the", ""));

@@ -74,7 +74,12 @@ final class ItemMapper {
                 node.path("rows").asInt(across),
                 node.path("levels").asInt(1),
                 arrangement,
-                node.has("dividerBoard") ? Optional.of(node.path("dividerBoard").asString()) : Optional.empty()));
+                node.has("dividerBoard") ? Optional.of(node.path("dividerBoard").asString()) : Optional.empty(),
+                new Pieces.Widths(numbers(node.path("columnsMm")), numbers(node.path("rowsMm")))));
+    }
+
+    private static List<Double> numbers(JsonNode list) {
+        return list.valueStream().map(JsonNode::asDouble).toList();
     }
 
     private static Fragility fragility(JsonNode node) {

@@ -1,6 +1,7 @@
 package rampart.formats.pack;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import rampart.core.item.Pieces;
 import rampart.core.quantity.Size;
@@ -18,6 +19,8 @@ final class PieceSet {
         if (item instanceof ObjectNode of && item.path("pieces") instanceof ObjectNode pieces) {
             int quantity = item.path("quantity").asInt(1);
             pieces.remove("arrangement");
+            pieces.remove("columnsMm");
+            pieces.remove("rowsMm");
             pieces.put("columns", quantity).put("rows", 1).put("levels", 1);
             double together = quantity * pieces.path("massKg").asDouble(0);
             if (item.path("massKg").isNumber() && item.path("massKg").asDouble() < together) {
@@ -48,7 +51,17 @@ final class PieceSet {
         json.put("columns", pieces.columns());
         json.put("rows", pieces.rows());
         json.put("levels", pieces.levels());
+        if (!pieces.widths().columnsMm().isEmpty()) {
+            json.put("columnsMm", numbers(pieces.widths().columnsMm()));
+        }
+        if (!pieces.widths().rowsMm().isEmpty()) {
+            json.put("rowsMm", numbers(pieces.widths().rowsMm()));
+        }
         pieces.dividerBoard().ifPresent(id -> json.put("dividerBoard", id));
         return json;
+    }
+
+    private static List<Object> numbers(List<Double> mm) {
+        return mm.stream().map(LayerWriter::number).map(Object.class::cast).toList();
     }
 }

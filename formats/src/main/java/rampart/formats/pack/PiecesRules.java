@@ -26,6 +26,8 @@ final class PiecesRules {
         PiecesRules rules = new PiecesRules(document.at(ITEM));
         if (rules.pieces.isObject()) {
             rules.arrangement(rules.pieces.path("arrangement").asString("grid"));
+            rules.widths("columnsMm", "columns");
+            rules.widths("rowsMm", "rows");
             rules.mass();
         }
         return rules.problems;
@@ -64,6 +66,25 @@ final class PiecesRules {
             problems.add(new Problem(
                     ITEM.appendProperty("quantity"),
                     quantity + " do not have room; columns x rows x levels make " + cells + " cells"));
+        }
+    }
+
+    /** Widths of their own: one for each, and only in rows and columns. */
+    private void widths(String field, String of) {
+        JsonNode list = pieces.path(field);
+        if (!list.isArray()) {
+            return;
+        }
+        if (!pieces.path("arrangement").asString("grid").equals("grid")) {
+            problems.add(new Problem(
+                    PIECES.appendProperty(field),
+                    field + " is not allowed with " + pieces.path("arrangement")
+                            + "; only a grid has cells of their own width"));
+        } else if (list.size() != pieces.path(of).asInt(1)) {
+            problems.add(new Problem(
+                    PIECES.appendProperty(field),
+                    list.size() + " widths are not allowed; there must be one for each of the "
+                            + pieces.path(of).asInt(1) + " " + of));
         }
     }
 

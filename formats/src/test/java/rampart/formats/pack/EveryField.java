@@ -222,6 +222,12 @@ final class EveryField {
                 .put("columns", across)
                 .put("rows", across)
                 .put("levels", 1 + random.nextInt(2));
+        if (arrangement.equals("grid") && now()) {
+            ArrayNode columns = pieces.putArray("columnsMm");
+            for (int i = 0; i < pieces.path("columns").asInt(); i++) {
+                columns.add(number(30, 120));
+            }
+        }
         pieces.put("narrowMm", edge / 2).put("wrapMm", number(0, 20));
         item.put("quantity", across);
         if (now()) {
