@@ -100,17 +100,33 @@ class CartonTest {
                 .isEqualTo("%PDF-");
     }
 
-    /** A panel laid between boards and into a folded carton: two blanks, their sizes by the inside and the board. */
+    private void answer(String label, String text) {
+        browser.see("[aria-label='" + label + "']").sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
+    }
+
+    /** From the answers of a newcomer: a panel, laid between boards and into a folded carton of two blanks. */
     @Test
-    void aPanelBetweenBoardsToItsTwoBlanks() {
-        bench("50-tide-recorder", "cushion");
+    void aPanelBetweenBoardsFromAnswersToItsTwoBlanks() {
+        browser.open("new");
+        browser.see("#new-name").sendKeys("Chart screen");
+        answer("Length of the item, mm", "900");
+        answer("Width of the item, mm", "620");
+        answer("Height of the item, mm", "35");
+        answer("Mass of the item, kg", "3.2");
+        browser.see("input[value='MODERATELY_RUGGED']").click();
+        browser.until(() -> browser.text("[aria-label='First wall']").contains("minutes at the table"));
+        press("Put it on the bench");
+        browser.see(".marker");
+        id = browser.driver().getCurrentUrl().replaceFirst(".*/packs/([^?/]+).*", "$1");
+        browser.open("packs/" + id + "?at=cushion");
+        browser.see("[data-saving]");
         browser.driver().findElements(By.cssSelector("button.add")).get(0).sendKeys(Keys.ENTER);
         press("Rigid boards");
         browser.type("[aria-label^='Overhang of the boards']", "25");
         choose("Rigid board", "BC flute, ECT 48 lb/in");
         browser.open("packs/" + id + "?at=carton");
         press("Rigid boards on two faces");
-        browser.until(() -> browser.text("figcaption").contains("290 mm × 230 mm"));
+        browser.until(() -> browser.text("figcaption").contains("950 mm × 670 mm"));
         press("Outer carton");
         choose("Style of the box", "two-sheet folded carton");
         browser.until(() -> browser.text(".pieces").contains("lower sheet")
@@ -192,7 +208,9 @@ class CartonTest {
         browser.until(() -> outer().path("board").asString().equals("bc-71"));
         press("Boxes and blanks");
         browser.until(() -> browser.text(".station").contains("of strap"));
-        browser.see("fieldset label:nth-of-type(7) input").sendKeys(Keys.SPACE);
+        browser.driver()
+                .findElement(By.xpath("//fieldset//label[normalize-space()='straps']/input"))
+                .sendKeys(Keys.SPACE);
         browser.until(() -> outer().path("fittings").size() == 2);
         press("Pads, posts and caps of the carton");
         browser.until(() -> browser.text(".pieces").contains("board cap"));
