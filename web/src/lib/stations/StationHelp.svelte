@@ -33,7 +33,9 @@
       'The smallest carton that keeps the wall is the right one: size is what a light parcel pays for.',
       'Each blank is drawn as it is cut, seen from the inside, scores dashed, and folds up beside it: press a step, or move the slider by arrow keys.',
       'A carton from the store that is too high can be cut down to its contents: look in stock.',
-      'Several pieces alike are set in cells at the station Item; their strips are cut here.'
+      'Several pieces alike are set in cells at the station Item; their strips are cut here.',
+      'Clearances say what lies on each face and whether it goes in; Whole pack turns it, takes its layers off one by one and draws them apart.',
+      'Pads, posts, profiles, caps and straps are ticked at their box. They are cut from its board and carry no figure.'
     ],
     Walls: [
       'Say what may be used and how large the pack may be; every wall within that is looked at.',

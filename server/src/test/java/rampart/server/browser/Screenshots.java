@@ -39,10 +39,13 @@ public final class Screenshots {
             browser.picture(target.resolve("page.png"));
             browser.driver().navigate().back();
             browser.see(".marker");
-            browser.see("[aria-label^='Falls on the corner of right, bottom and front']")
-                    .click();
+            browser.button("Carton").click();
+            browser.button("Whole pack").click();
+            browser.see("[aria-label='Layers drawn apart']")
+                    .sendKeys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
             browser.see("[aria-label='Change to night']").click();
-            browser.picture(target.resolve("bench-corner-night.png"));
+            browser.picture(target.resolve("bench-whole-night.png"));
+            browser.button("Boxes and blanks").click();
             browser.see("[aria-label='Change to day']").click();
             for (String station : new String[] {"Item", "Carton"}) {
                 browser.button(station).click();
