@@ -22,6 +22,7 @@
   <a class="btn btn-primary btn-sm" href={address('zip')} download
     ><Download size={14} aria-hidden="true" />All of board</a
   >
+  <a class="underline" href="/api/packs/{bench.id}/all-files?paper={paper}" download>All that is cut, foam too</a>
   <span
     >{blank.name}:
     <a class="underline" href={address('svg', blank.file)} download>SVG</a>

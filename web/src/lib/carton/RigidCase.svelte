@@ -11,7 +11,6 @@
 
   const EDGES = ['length', 'width', 'height'] as const;
 
-  let open = $state(false);
   let own = $state.raw<{ length: number; width: number; height: number } | null>(null);
   let inside = $state(true);
   let sheetMm = $state(4);
@@ -38,15 +37,13 @@
 
   $effect(() => {
     const query = asked;
-    if (open) {
-      const signal = latest.next();
-      void call(api.GET('/api/cases', { params: { query }, signal })).then(({ data, problem }) => {
-        if (!signal.aborted) {
-          found = data ?? found;
-          trouble = problem ? words(problem) : '';
-        }
-      });
-    }
+    const signal = latest.next();
+    void call(api.GET('/api/cases', { params: { query }, signal })).then(({ data, problem }) => {
+      if (!signal.aborted) {
+        found = data ?? found;
+        trouble = problem ? words(problem) : '';
+      }
+    });
     return () => latest.end();
   });
 
@@ -63,8 +60,7 @@
     outline.map((p, i) => `${i === 0 ? 'M' : 'L'}${p[0]} ${high - p[1]!}`).join('') + 'Z';
 </script>
 
-<details bind:open>
-  <summary class="font-semibold">A rigid case with finger joints</summary>
+<section aria-label="A rigid case">
   <p class="sentence">
     {#each EDGES as edge, i (edge)}
       <QuantityField
@@ -161,7 +157,7 @@
       PVC or what nobody can name.
     </p>
   {/if}
-</details>
+</section>
 
 <style>
   .sentence {

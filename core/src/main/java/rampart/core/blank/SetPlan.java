@@ -17,8 +17,12 @@ import rampart.core.words.Sentence;
  * @param places of wrapped pieces, numbered from the left front
  * @param strips between them, lettered as {@link Divider} does
  * @param playMm of a piece along length, width and height
+ * @param settlesMm how much of it comes when what is wrapped round a piece has settled
  */
-public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size playMm) {
+public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size playMm, double settlesMm) {
+    /** Share of its thickness that a wrap settles (assumed: as bubble does). */
+    private static final double SETTLES = 0.05;
+
     /** Play under this is nothing to fill, mm (assumed). */
     private static final double FILLS_FROM_MM = 3;
 
@@ -69,7 +73,8 @@ public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size pl
                 pieces.playMm(size, caliperMm, Axis.X),
                 pieces.playMm(size, caliperMm, Axis.Y),
                 pieces.playMm(size, caliperMm, Axis.Z));
-        return new SetPlan(size, places.stream().limit(pieces.quantity()).toList(), strips, play);
+        return new SetPlan(
+                size, places.stream().limit(pieces.quantity()).toList(), strips, play, SETTLES * 2 * pieces.wrapMm());
     }
 
     /** What play there is, and what fills it. */
@@ -77,6 +82,9 @@ public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size pl
         List<Sentence> said = new ArrayList<>();
         said.add(Say.PIECE_PLAY.of(
                 Quantity.mm(playMm.lengthMm()), Quantity.mm(playMm.widthMm()), Quantity.mm(playMm.heightMm())));
+        if (settlesMm > 0) {
+            said.add(Say.PIECE_SETTLES.of(Quantity.mm(settlesMm)));
+        }
         double most = Math.max(playMm.lengthMm(), playMm.widthMm());
         if (most >= FILLS_FROM_MM) {
             said.add(Say.PLAY_ROUND.of(

@@ -3,9 +3,11 @@ package rampart.core.clearance;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidBoards;
 import rampart.core.layout.LaidBox;
@@ -34,6 +36,14 @@ public final class Clearances {
 
     /** Strain from which a squeezed foam presses with all its squeeze stress (rule 41). */
     private static final double FULL_PRESSURE = 0.10;
+
+    /** More than this nobody presses together by hand, kPa (assumed). */
+    private static final double BY_HAND_KPA = 20;
+
+    /** Foam gives way by this share of its thickness without bulging the walls (rule 42). */
+    private static final double GIVES = 0.20;
+
+    private static final double ROUNDING_MM = 1e-9;
 
     /** Foam in place takes so much more than its room (as for beds). */
     private static final double MORE_FOAM = 1.1;
@@ -182,7 +192,7 @@ public final class Clearances {
                     false,
                     Say.LIKELY_GOES_IN.of(
                             Quantity.mm(tight.likelyLeastMm()), dimension, Quantity.mm(-tight.leastMm())));
-        } else if (-tight.likelyLeastMm() <= GIVES * foamMm(tight.axis())) {
+        } else if (gives(-tight.likelyLeastMm(), tight.axis())) {
             say(
                     false,
                     Say.FOAM_GIVES.of(
@@ -202,10 +212,20 @@ public final class Clearances {
         }
     }
 
-    /** Foam gives way by this share of its thickness without bulging the walls (rule 42). */
-    private static final double GIVES = 0.20;
+    /** Whether foam takes up so much along an axis without bulging the walls, and by hand. */
+    private boolean gives(double mm, Axis axis) {
+        double share = mm / foamMm(axis);
+        return share <= GIVES
+                && foamAlong(axis).mapToDouble(c -> c.foam().squeezeKpa()).min().orElse(Double.POSITIVE_INFINITY)
+                                * Math.min(1, share / FULL_PRESSURE)
+                        <= BY_HAND_KPA;
+    }
 
-    private static final double ROUNDING_MM = 1e-9;
+    private Stream<LaidCushion> foamAlong(Axis axis) {
+        return cushions.stream()
+                .filter(c -> Face.ALL.stream()
+                        .anyMatch(f -> f.axis() == axis && c.thicknessMm().on(f) > 0));
+    }
 
     private double foamMm(Axis axis) {
         double mm = 0;
@@ -220,36 +240,39 @@ public final class Clearances {
     /** What closing over more than it holds does, and what a bulge does. */
     private void presses(List<ToleranceStack> stacks) {
         String inside = innerBox().isPresent() ? "inner box" : "item";
+        Map<List<Double>, List<String>> over = new LinkedHashMap<>();
         for (ToleranceStack stack : stacks) {
-            double over = -stack.slackMm();
-            if (over <= ROUNDING_MM) {
-                continue;
+            if (-stack.slackMm() > ROUNDING_MM) {
+                double rounded = Math.rint(-stack.slackMm() * 1e6) * 1e-6;
+                over.computeIfAbsent(List.of(rounded, foamMm(stack.axis())), alike -> new ArrayList<>())
+                        .add(DIMENSIONS.get(stack.axis().ordinal()));
             }
-            Term dimension = Term.name(DIMENSIONS.get(stack.axis().ordinal()));
-            double foam = foamMm(stack.axis());
+        }
+        over.forEach((alike, dimensions) -> {
+            double mm = alike.get(0);
+            double foam = alike.get(1);
+            Axis axis = Axis.values()[DIMENSIONS.indexOf(dimensions.get(0))];
+            Term along = Term.and(dimensions);
             if (foam == 0) {
                 if (!box.stock()) {
-                    say(true, Say.NO_GIVE.of(Quantity.mm(over), dimension));
+                    say(true, Say.NO_GIVE.of(Quantity.mm(mm), along));
                 }
-                continue;
+                return;
             }
-            LaidCushion softest = cushions.stream()
-                    .filter(c -> Face.ALL.stream()
-                            .anyMatch(f ->
-                                    f.axis() == stack.axis() && c.thicknessMm().on(f) > 0))
+            LaidCushion softest = foamAlong(axis)
                     .min(Comparator.comparingDouble(c -> c.foam().squeezeKpa()))
                     .orElseThrow();
-            double share = over / foam;
+            double share = mm / foam;
             say(
                     share > FULL_PRESSURE,
                     Say.PRESSED_IN.of(
-                            Quantity.mm(over),
-                            dimension,
+                            Quantity.mm(mm),
+                            along,
                             Term.name(softest.foam().name()),
                             Quantity.percent(share),
                             Term.name(inside),
                             Quantity.kpa(softest.foam().squeezeKpa() * Math.min(1, share / FULL_PRESSURE))));
-        }
+        });
         box.state().bulgeMm().ifPresent(mm -> say(mm > 0, Say.BULGE_PRESSES.of(Quantity.mm(mm), Term.name(inside))));
     }
 
@@ -277,8 +300,10 @@ public final class Clearances {
         Quantity free = Quantity.wholeMm(Math.max(0, Math.floor(room)));
         if (room >= FINGERS_MM) {
             say(false, Say.FINGERS.of(free));
-        } else {
+        } else if (cushions.isEmpty()) {
             say(false, Say.NO_FINGERS.of(free, Quantity.wholeMm(FINGERS_MM)));
+        } else if (layout.bed().stream().noneMatch(cushions::contains)) {
+            say(false, Say.LAST_SIDE.of(free));
         }
     }
 

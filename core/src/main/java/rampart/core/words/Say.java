@@ -98,11 +98,14 @@ public enum Say {
     NO_GIVE("Closed over {0} more than it holds in {1}, and nothing inside gives way: the walls bulge."),
     BULGE_PRESSES("Its walls stand out by {0}: what stands beside or on it presses on the {1}."),
     FINGERS("It has {0} of room beside it for fingers: set it in by hand."),
+    LAST_SIDE(
+            "The foam leaves {0} for fingers: lay in the bottom and three sides, set it in, and slide the last side down."),
     NO_FINGERS(
             "It has {0} of room beside it, and fingers need {1} on two opposite sides: lower it in on a strip of film, or"
                     + " set the box over it."),
-    FILL_PROUD("The {0} settles by about {1}: fill it so much proud, shake once, and top up before closing."),
-    SLACK_CELLS("The {0} must be slack: a finger presses a cell in by a third. A cell as hard as a ball bursts."),
+    FILL_PROUD("{0}: settles by about {1}. Fill it so much proud, shake once, and top up before closing."),
+    SLACK_CELLS(
+            "{0}: leave them slack, so that a finger presses a cell in by a third. A cell as hard as a ball bursts."),
     FOAM_CORNERS("Foam at the eight corners only, {0} of it when it has risen; film on both boxes, or they are one."),
     SPACERS(
             "Spacers until it has set: {0} layers of scrap board, {1} thick, taped under and beside the inner box, clear of"
@@ -113,9 +116,9 @@ public enum Say {
 
     // What is put round and into a box.
     STRAP_AT("{0} from the {1}"),
-    STRAP_TENSION("Pull each to {0}, and to no more than {1}: beyond that its edge crushes."),
+    STRAP_TENSION("Pull each to {0} at least, and to no more than {1}: beyond that the carton's edge crushes."),
     STRAP_TOO_TIGHT(
-            "They would have to be pulled to {0}, and the edge is crushed from {1}: put edge protectors under them, or"
+            "They have to be pulled to {0}, and the carton's edge is crushed from {1}: put edge protectors under them, or"
                     + " take more straps."),
     FITTINGS_TAKE(
             "They take {0} of the length, {1} of the width and {2} of the height inside: there is room for that."),
@@ -124,6 +127,7 @@ public enum Say {
                     + " inside so much larger, or leave them out."),
 
     PIECE_PLAY("In its place a piece has {0} of play in length, {1} in width and {2} in height."),
+    PIECE_SETTLES("Once its wrap has settled by a twentieth it has {0} more."),
     PLAY_ROUND(
             "Fill it from the walls, not between the pieces: {0} at each end, {1} along each side, {2} high, of slack"
                     + " air cells or folded board."),

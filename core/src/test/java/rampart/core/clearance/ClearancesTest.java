@@ -116,7 +116,7 @@ class ClearancesTest {
         assertThat(said(of(pack(Packs.full("pe-28", 40), Packs.box("c-32", 2))).get(0)))
                 .contains("foam gives way by 2.2 mm, 3 % of its thickness");
         assertThat(said(of(pack(Packs.full("pe-28", 40), Packs.box("c-32", -6))).get(0)))
-                .contains("Closed over 6 mm more than it holds")
+                .contains("Closed over 6 mm more than it holds in length, width and height")
                 .contains("pressed by 8 %");
         assertThat(said(of(pack(Packs.box("c-32", -6))).get(0))).contains("nothing inside gives way");
     }
@@ -125,10 +125,22 @@ class ClearancesTest {
     @Test
     void fingersNeedRoomBesideTheBox() {
         assertThat(said(of(pack(Packs.full("pe-28", 40), Packs.box("c-32", 2))).get(0)))
+                .contains("leaves 1 mm for fingers")
+                .contains("slide the last side down");
+        assertThat(said(of(pack(Packs.box("c-32", 2))).get(0)))
                 .contains("1 mm of room beside it, and fingers need 20 mm");
         assertThat(said(of(pack(Packs.corners("pe-28", 40, 50), Packs.box("c-32", 2)))
                         .get(0)))
                 .contains("41 mm of room beside it for fingers: set it in by hand");
+    }
+
+    /** Rigid foam is not pressed in by hand: 4 mm that are likely to be missing are a reason to make the box larger. */
+    @Test
+    void rigidFoamDoesNotGive() {
+        assertThat(said(of(pack(Packs.full("eps-20", 25), Packs.box("c-32", 0))).get(0)))
+                .contains("may not go in");
+        assertThat(said(of(pack(Packs.full("pu-24", 25), Packs.box("c-32", 0))).get(0)))
+                .contains("foam gives way");
     }
 
     /** Foam at eight corners: 50 mm of gap and board 4 mm thick make twelve scraps, 48 mm. */
@@ -147,11 +159,11 @@ class ClearancesTest {
     void looseFillStandsProudAndCellsAreSlack() {
         assertThat(said(of(pack(Packs.full("chips-8", 100), Packs.box("c-32", 0)))
                         .get(0)))
-                .contains("fill it so much proud")
+                .contains("Fill it so much proud")
                 .contains("16 mm");
         assertThat(said(of(pack(Packs.full("air-cells", 60), Packs.box("c-32", 0)))
                         .get(0)))
-                .contains("must be slack");
+                .contains("leave them slack");
         assertThat(said(of(pack(Packs.full("eps-20", 40), Packs.box("c-32", 0))).get(0)))
                 .contains("insulating box");
     }

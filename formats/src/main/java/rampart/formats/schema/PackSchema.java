@@ -106,6 +106,12 @@ public final class PackSchema {
                         at,
                         shown(document.at(at)) + " is not allowed here: "
                                 + rule.path("description").asString());
+            case "minItems", "maxItems" ->
+                new Problem(
+                        at,
+                        "a list of " + document.at(at).size() + " is not allowed; it must be "
+                                + Allowed.words(rule, TREE));
+            case "uniqueItems" -> new Problem(at, "something stands in it twice; each may stand in it once");
             default ->
                 new Problem(at, shown(document.at(at)) + " is not allowed; it must be " + Allowed.words(rule, TREE));
         };

@@ -71,9 +71,9 @@ class CutFilesTest {
     }
 
     private static List<CutDrawing> bed(String demo) throws IOException {
-        Pack pack = PackFile.read(Files.readAllBytes(Path.of("../demo/packs/" + demo + ".json")))
-                .pack();
-        BedCut cut = BedCut.of(LayoutWalk.lay(pack.item(), pack.layers(), StandardCatalogue.get())
+        PackFile file = PackFile.read(Files.readAllBytes(Path.of("../demo/packs/" + demo + ".json")));
+        Pack pack = file.pack();
+        BedCut cut = BedCut.of(LayoutWalk.lay(pack.item(), pack.layers(), file.catalogue(StandardCatalogue.get()))
                 .bed()
                 .orElseThrow());
         List<CutPiece> pieces =

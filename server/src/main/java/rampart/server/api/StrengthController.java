@@ -16,10 +16,12 @@ import rampart.core.material.Board;
 import rampart.core.search.BoardChoices;
 import rampart.core.search.Watcher;
 import rampart.core.verdict.Check;
+import rampart.formats.json.Problem;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
+import rampart.server.messages.Message;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 
@@ -88,6 +90,13 @@ class StrengthController {
     List<BoardChoiceView> choices(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @Valid @ParameterObject BendingAsked bending) {
+        if ((bending.alongNm() == null) != (bending.acrossNm() == null)) {
+            throw new FieldsException(
+                    Message.FIELDS,
+                    List.of(new Problem(
+                            bending.alongNm() == null ? "/alongNm" : "/acrossNm",
+                            "missing; the long form takes the bending stiffness in both directions")));
+        }
         PackFile read = PackFile.read(file);
         // Some twenty evaluations of one pack: no longer than one with its drops worked in time, and no search.
         return BoardChoices.of(read.pack(), read.catalogue(materials.house().catalogue()), Watcher.NONE).stream()

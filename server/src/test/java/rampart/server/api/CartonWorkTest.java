@@ -73,6 +73,10 @@ class CartonWorkTest {
                 .json()
                 .forEach(w -> names.add(w.path("name").asString()));
         assertThat(names).endsWith("Outer carton", "Pads, posts and caps of the carton");
+        outer(with).putArray("fittings").add("straps").add("straps");
+        assertThat(designer.post("api/evaluations", with.toString()).body())
+                .contains("/layers/5/fittings")
+                .contains("stands in it twice");
         ArrayNode wrong = outer(with).putArray("fittings").add("ribbon");
         assertThat(wrong).hasSize(1);
         Answer refused = designer.post("api/evaluations", with.toString());
@@ -125,6 +129,9 @@ class CartonWorkTest {
         JsonNode bent =
                 designer.post("api/board-choices?alongNm=15&acrossNm=7", pack).json();
         assertThat(bent.get(0).path("longN").asDouble()).isPositive();
+        Answer half = designer.post("api/board-choices?alongNm=15", pack);
+        assertThat(half.status()).isEqualTo(400);
+        assertThat(half.body()).contains("/acrossNm").contains("both directions");
         Answer refused = designer.post("api/board-choices?alongNm=0&acrossNm=7", pack);
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.body()).contains("0.01 to 1000 N m");

@@ -73,7 +73,7 @@ public final class Screenshots {
             browser.see("kbd");
             browser.picture(target.resolve("help.png"));
             browser.open("");
-            bench(browser, "Sextant");
+            bench(browser, "Sextant in a rigid case");
             browser.button("Insert").click();
             browser.see("circle.section-handle");
             browser.picture(target.resolve("bench-insert.png"));
