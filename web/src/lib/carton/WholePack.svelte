@@ -5,7 +5,7 @@
   import { length, lengthIn, sizeText } from '../units';
   import { look } from './blank';
   import MeasuredCut from './MeasuredCut.svelte';
-  import { blocksOf, facesSeen, farthestFirst, layersOf } from './solid';
+  import { blocksOf, facesSeen, farthestFirst, layersOf, quarterOf } from './solid';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -21,8 +21,9 @@
   let layers = $derived(layersOf(solids));
   let radians = $derived(turn * DEGREE);
   let largest = $derived(Math.max(...solids.flatMap((s) => s.maxMm.map((m, i) => m - s.minMm[i]!))));
+  let quarter = $derived(quarterOf(radians));
   let blocks = $derived(
-    farthestFirst(blocksOf(solids, Math.min(peeled, layers.length), (open / 100) * largest), radians, TILT)
+    farthestFirst(blocksOf(solids, Math.min(peeled, layers.length), (open / 100) * largest), quarter, TILT)
   );
   let faces = $derived(
     blocks.flatMap((block) =>

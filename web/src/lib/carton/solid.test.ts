@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Solid } from '../api/client';
-import { type Block, blocksOf, facesSeen, farthestFirst, layersOf } from './solid';
+import { type Block, blocksOf, facesSeen, farthestFirst, layersOf, quarterOf } from './solid';
 
 /** A box of six slabs round what lies from -half to half, as the section draws it. */
 function shell(layer: number, inner: number, outer: number): Solid[] {
@@ -87,7 +87,7 @@ describe('the whole pack as a solid', () => {
     [-2.2, 0.2]
   ])('draws last what a ray from the eye meets first (turned %f, tilted %f)', (turn, tilt) => {
     const blocks = blocksOf(pack, 0, 6);
-    const order = farthestFirst(blocks, turn, tilt);
+    const order = farthestFirst(blocks, quarterOf(turn), tilt);
     let checked = 0;
     for (let right = -30; right <= 30; right += 1.7) {
       for (let up = -30; up <= 30; up += 1.7) {
@@ -100,6 +100,15 @@ describe('the whole pack as a solid', () => {
       }
     }
     expect(checked).toBeGreaterThan(200);
+  });
+
+  it('orders by the quarter alone: seen from straight before it, and for so many pads that an order would take too long', () => {
+    expect(quarterOf(0.3)).toBe(quarterOf(1.2));
+    expect(quarterOf(0)).toBe(0);
+    const many = Array.from({ length: 600 }, (_, i) => ({ index: i, min: [i, 0, 0], max: [i + 0.5, 1, 1] }));
+    const order = farthestFirst(many, quarterOf(0.5), 0.5);
+    expect(order).toHaveLength(600);
+    expect(order[0]!.index).toBe(0);
   });
 
   it('shows three faces of a block from a corner and two from straight before it', () => {

@@ -37,8 +37,8 @@ public final class Clearances {
     /** Strain from which a squeezed foam presses with all its squeeze stress (rule 41). */
     private static final double FULL_PRESSURE = 0.10;
 
-    /** More than this nobody presses together by hand, kPa (assumed). */
-    private static final double BY_HAND_KPA = 20;
+    /** More than this nobody leans on a flap with, N (assumed). */
+    private static final double BY_HAND_N = 500;
 
     /** Foam gives way by this share of its thickness without bulging the walls (rule 42). */
     private static final double GIVES = 0.20;
@@ -212,13 +212,25 @@ public final class Clearances {
         }
     }
 
-    /** Whether foam takes up so much along an axis without bulging the walls, and by hand. */
+    /** Whether foam takes up so much along an axis without bulging the walls, and somebody can press it so far. */
     private boolean gives(double mm, Axis axis) {
         double share = mm / foamMm(axis);
         return share <= GIVES
-                && foamAlong(axis).mapToDouble(c -> c.foam().squeezeKpa()).min().orElse(Double.POSITIVE_INFINITY)
-                                * Math.min(1, share / FULL_PRESSURE)
-                        <= BY_HAND_KPA;
+                && foamAlong(axis)
+                                .mapToDouble(c -> pressedN(c, axis, share))
+                                .min()
+                                .orElse(Double.POSITIVE_INFINITY)
+                        <= BY_HAND_N;
+    }
+
+    /** What it takes to press a cushion by such a share of its thickness, N. */
+    private static double pressedN(LaidCushion cushion, Axis axis, double share) {
+        double mm2 = Face.ALL.stream()
+                .filter(f -> f.axis() == axis)
+                .mapToDouble(f -> cushion.bearingMm2().on(f))
+                .max()
+                .orElse(0);
+        return cushion.foam().squeezeKpa() * 1e-3 * Math.min(1, share / FULL_PRESSURE) * mm2;
     }
 
     private Stream<LaidCushion> foamAlong(Axis axis) {

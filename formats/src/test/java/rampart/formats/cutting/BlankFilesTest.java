@@ -52,6 +52,8 @@ class BlankFilesTest {
             all.addAll(demo("22-rain-gauge-funnels", style));
         }
         all.addAll(demo("26-chart-screen", "two-sheet"));
+        all.addAll(demo("40-gravimeter", "0201"));
+        all.addAll(demo("80-sextant", "0201"));
         return all;
     }
 

@@ -159,9 +159,6 @@ class BoardTest {
         ObjectNode one = funnels();
         ((ObjectNode) one.path("item")).remove("pieces");
         assertThat(designer.post("api/piece-ways", one.toString()).status()).isEqualTo(422);
-        // What lies in cells is not turned.
-        assertThat(designer.post("api/orientations", funnels().toString()).status())
-                .isEqualTo(422);
     }
 
     @Test

@@ -184,7 +184,7 @@ class CartonTest {
     void threeBoxesFromTheirGapsToTheirStraps() {
         bench("40-gravimeter", "carton");
         press("Clearances");
-        browser.until(() -> browser.text("section[aria-label='Outer carton']").contains("goes in"));
+        browser.until(() -> browser.text("section[aria-label='Outer carton']").contains("of room in"));
         assertThat(browser.text("section[aria-label='Outer carton']")).contains("42 mm");
         press("Whole pack");
         WebElement peel = browser.see("[aria-label='Layers taken off']");
