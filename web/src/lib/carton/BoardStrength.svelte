@@ -1,8 +1,7 @@
 <!-- The outer carton in every board of the house: what double wall gives over single, and what it takes. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { api, type BoardChoice, type BoxLayer, call, words } from '../api/client';
-  import { Latest } from '../api/latest';
+  import { api, type BoardChoice, type BoxLayer } from '../api/client';
+  import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
   import Glyph from '../parts/Glyph.svelte';
@@ -11,26 +10,16 @@
 
   let { bench }: { bench: Bench } = $props();
 
-  let choices = $state.raw<BoardChoice[]>([]);
-  let trouble = $state('');
   let alongNm = $state<number | undefined>();
   let acrossNm = $state<number | undefined>();
-  const latest = new Latest();
-
-  $effect(() => {
-    const body = bench.evaluation ? untrack(() => bench.pack) : null;
-    const query = alongNm === undefined || acrossNm === undefined ? {} : { alongNm, acrossNm };
-    if (body) {
-      const signal = latest.next();
-      void call(api.POST('/api/board-choices', { params: { query }, body, signal })).then(({ data, problem }) => {
-        if (!signal.aborted) {
-          choices = data ?? choices;
-          trouble = problem ? words(problem) : '';
-        }
-      });
+  const answer = answerOf(
+    () => bench,
+    (body, signal) => {
+      const query = alongNm === undefined || acrossNm === undefined ? {} : { alongNm, acrossNm };
+      return api.POST('/api/board-choices', { params: { query }, body, signal });
     }
-    return () => latest.end();
-  });
+  );
+  let choices = $derived(answer.value ?? []);
 
   let long = $derived(choices.some((c) => c.longN !== null));
   let puncture = $derived(choices.some((c) => c.punctureJ !== null));
@@ -73,7 +62,7 @@
       onset={(v) => (acrossNm = v)}
     />, the long form stands beside the short one; a compression test of the carton itself counts before both.
   </p>
-  {#if trouble}<p class="status-breaks" role="alert">{trouble}</p>{/if}
+  {#if answer.trouble}<p class="status-breaks" role="alert">{answer.trouble}</p>{/if}
   <div class="wide">
     <table>
       <caption class="sr-only">The outer carton in every board</caption>

@@ -1,8 +1,7 @@
 <!-- Everything of board in the pack, from the item outward: what it is, its blank, how it folds up, the files to cut by. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { api, type BoardWork, call, type Joined, words } from '../api/client';
-  import { Latest } from '../api/latest';
+  import { api, type Joined } from '../api/client';
+  import { answerOf } from '../bench/answer.svelte';
   import LayerEditor from '../bench/LayerEditor.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
@@ -32,13 +31,16 @@
   ] as const;
   type Part = (typeof PARTS)[number]['value'];
 
-  let works = $state.raw<BoardWork[]>([]);
-  let trouble = $state('');
+  // What the server accepts is drawn anew; what it refuses leaves the last drawing standing.
+  const answer = answerOf(
+    () => bench,
+    (body, signal) => api.POST('/api/board-work', { params: { query: { units: house.ways.lengthUnit } }, body, signal })
+  );
+  let works = $derived(answer.value ?? []);
   let chosen = $state<number | null>(null);
   let piece = $state(0);
   let part = $state<Part>('cut');
   let joints = $state.raw<Joined | null>(null);
-  const latest = new Latest();
 
   /** The outer carton, unless another was chosen. */
   let index = $derived(Math.min(chosen ?? works.findLastIndex((w) => w.style !== null), works.length - 1));
@@ -47,25 +49,6 @@
   let box = $derived(bench.evaluation?.boxes.find((b) => b.layer === work?.layer));
   let grade = $derived(bench.evaluation?.checks.find((c) => c.id === 'board.limits'));
 
-  // What the server accepts is drawn anew; what it refuses leaves the last drawing standing.
-  $effect(() => {
-    const body = bench.evaluation ? untrack(() => bench.pack) : null;
-    if (body) {
-      const signal = latest.next();
-      const asked = api.POST('/api/board-work', {
-        params: { query: { units: house.ways.lengthUnit } },
-        body,
-        signal
-      });
-      void call(asked).then(({ data, problem }) => {
-        if (!signal.aborted) {
-          works = data ?? works;
-          trouble = problem ? words(problem) : '';
-        }
-      });
-    }
-  });
-
   function choose(i: number) {
     chosen = i;
     piece = 0;
@@ -73,7 +56,7 @@
 </script>
 
 <div class="station">
-  {#if trouble}<p class="status-breaks" role="alert">{trouble}</p>{/if}
+  {#if answer.trouble}<p class="status-breaks" role="alert">{answer.trouble}</p>{/if}
   <div class="parts" role="group" aria-label="What to look at">
     {#each PARTS as each (each.value)}
       <button type="button" aria-pressed={part === each.value} onclick={() => (part = each.value)}>{each.text}</button>

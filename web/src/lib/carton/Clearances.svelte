@@ -1,8 +1,7 @@
 <!-- What lies between each box and its contents, face by face; whether it goes in with boards and foam as far off as they may be. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { api, call, type Clearance, words } from '../api/client';
-  import { Latest } from '../api/latest';
+  import { api, type Clearance } from '../api/client';
+  import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
   import Glyph from '../parts/Glyph.svelte';
@@ -10,23 +9,11 @@
 
   let { bench }: { bench: Bench } = $props();
 
-  let all = $state.raw<Clearance[]>([]);
-  let trouble = $state('');
-  const latest = new Latest();
-
-  $effect(() => {
-    const body = bench.evaluation ? untrack(() => bench.pack) : null;
-    const query = { units: house.ways.lengthUnit };
-    if (body) {
-      const signal = latest.next();
-      void call(api.POST('/api/clearances', { params: { query }, body, signal })).then(({ data, problem }) => {
-        if (!signal.aborted) {
-          all = data ?? all;
-          trouble = problem ? words(problem) : '';
-        }
-      });
-    }
-  });
+  const answer = answerOf(
+    () => bench,
+    (body, signal) => api.POST('/api/clearances', { params: { query: { units: house.ways.lengthUnit } }, body, signal })
+  );
+  let all = $derived(answer.value ?? []);
 
   /** Those that are filled alike are told together. */
   function alike(clearance: Clearance) {
@@ -55,7 +42,7 @@
 </script>
 
 <section class="all" aria-label="Clearances">
-  {#if trouble}<p class="status-breaks" role="alert">{trouble}</p>{/if}
+  {#if answer.trouble}<p class="status-breaks" role="alert">{answer.trouble}</p>{/if}
   {#each all.toReversed() as clearance (clearance.layer)}
     <section aria-label={clearance.name}>
       <h2 class="font-semibold">{clearance.name}</h2>

@@ -1,8 +1,7 @@
 <!-- What of board is put into a box and round it, and its straps. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { api, type BoxLayer, call, type Fittings, words } from '../api/client';
-  import { Latest } from '../api/latest';
+  import { api, type BoxLayer } from '../api/client';
+  import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
   import { lists } from '../lists.svelte';
@@ -12,27 +11,17 @@
 
   type Fitting = NonNullable<BoxLayer['fittings']>[number];
 
-  let all = $state.raw<Fittings[]>([]);
-  let trouble = $state('');
-  const latest = new Latest();
+  const answer = answerOf(
+    () => bench,
+    (body, signal) =>
+      body.layers.some((l) => l.kind === 'box' && (l.fittings?.length ?? 0) > 0)
+        ? api.POST('/api/fittings', { params: { query: { units: house.ways.lengthUnit } }, body, signal })
+        : null
+  );
 
   let box = $derived(bench.pack.layers[layer] as BoxLayer);
   let has = $derived(box.fittings ?? []);
-  let said = $derived(has.length > 0 ? all.find((f) => f.layer === layer) : undefined);
-
-  $effect(() => {
-    const body = bench.evaluation ? untrack(() => bench.pack) : null;
-    const query = { units: house.ways.lengthUnit };
-    if (body?.layers.some((l) => l.kind === 'box' && (l.fittings?.length ?? 0) > 0)) {
-      const signal = latest.next();
-      void call(api.POST('/api/fittings', { params: { query }, body, signal })).then(({ data, problem }) => {
-        if (!signal.aborted) {
-          all = data ?? all;
-          trouble = problem ? words(problem) : '';
-        }
-      });
-    }
-  });
+  let said = $derived(has.length > 0 ? answer.value?.find((f) => f.layer === layer) : undefined);
 
   function set(fitting: Fitting, on: boolean) {
     const order = (lists.all?.fittings ?? []).map((f) => f.value as Fitting);
@@ -57,7 +46,7 @@
   {/each}
 </fieldset>
 <div aria-live="polite">
-  {#if trouble}<p class="status-breaks">{trouble}</p>{/if}
+  {#if answer.trouble}<p class="status-breaks">{answer.trouble}</p>{/if}
   {#if said}
     {#each said.said as words (words)}<p class:status-breaks={!said.holds}>{words}</p>{/each}
     {#if said.straps.length > 0}

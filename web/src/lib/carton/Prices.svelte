@@ -1,8 +1,7 @@
 <!-- What carriers charge for the size and mass of the pack, and what would have to change for another price. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { api, call, type Quotes, words } from '../api/client';
-  import { Latest } from '../api/latest';
+  import { api, type Quotes } from '../api/client';
+  import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -14,23 +13,11 @@
   type Step = NonNullable<Quote['below']>;
 
   let addKg = $state(0);
-  let quotes = $state.raw<Quotes | null>(null);
-  let trouble = $state('');
-  const latest = new Latest();
-
-  $effect(() => {
-    const body = bench.evaluation ? untrack(() => bench.pack) : null;
-    const query = { addKg };
-    if (body) {
-      const signal = latest.next();
-      void call(api.POST('/api/quotes', { params: { query }, body, signal })).then(({ data, problem }) => {
-        if (!signal.aborted) {
-          quotes = data ?? quotes;
-          trouble = problem ? words(problem) : '';
-        }
-      });
-    }
-  });
+  const answer = answerOf(
+    () => bench,
+    (body, signal) => api.POST('/api/quotes', { params: { query: { addKg } }, body, signal })
+  );
+  let quotes = $derived(answer.value);
 
   const money = (amount: number) => `${amount.toFixed(2)} ${house.ways.currency}`;
 
@@ -66,7 +53,7 @@
         0
       )}, {shown(quotes.litres, 1)} litres{/if}.
   </p>
-  {#if trouble}<p class="status-breaks" role="alert">{trouble}</p>{/if}
+  {#if answer.trouble}<p class="status-breaks" role="alert">{answer.trouble}</p>{/if}
   {#if quotes && quotes.quotes.length === 0}
     <p>The house keeps no prices of carriers. <a class="underline" href="/house">Put their tables in</a>.</p>
   {:else if quotes}

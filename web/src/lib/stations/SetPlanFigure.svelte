@@ -1,31 +1,22 @@
 <!-- How the pieces of a set stand, seen from above: their places and the lettered strips between them. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { api, call, type SetPlan } from '../api/client';
-  import { Latest } from '../api/latest';
+  import { api } from '../api/client';
+  import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
   import { length, lengthIn } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
-  let plan = $state.raw<SetPlan | null>(null);
-  const latest = new Latest();
-
   // The station says what is wrong with the pieces; what is refused leaves the last plan standing.
-  $effect(() => {
-    const body = bench.evaluation ? untrack(() => bench.pack) : null;
-    const query = { units: house.ways.lengthUnit };
-    if (body?.item.pieces) {
-      const signal = latest.next();
-      void call(api.POST('/api/set-plans', { params: { query }, body, signal })).then(({ data }) => {
-        if (!signal.aborted) {
-          plan = data ?? plan;
-        }
-      });
-    }
-  });
-
+  const answer = answerOf(
+    () => bench,
+    (body, signal) =>
+      body.item.pieces
+        ? api.POST('/api/set-plans', { params: { query: { units: house.ways.lengthUnit } }, body, signal })
+        : null
+  );
+  let plan = $derived(answer.value);
   let text = $derived(plan ? Math.max(plan.sizeMm.length, plan.sizeMm.width) / 22 : 1);
 </script>
 

@@ -48,6 +48,8 @@ public record BoardWork(
         Optional<CutDown> cutDown,
         boolean bought) {
 
+    private static final String BOARDS = "Rigid boards on two faces";
+
     /** Everything of board in a pack. */
     public static List<BoardWork> of(Pack pack, Layout layout, Catalogue catalogue) {
         List<BoardWork> all = new ArrayList<>();
@@ -97,7 +99,7 @@ public record BoardWork(
                         new PlanPoint(0, edges[1])));
         return new BoardWork(
                 OptionalInt.of(laid.layer()),
-                "Rigid boards on two faces",
+                BOARDS,
                 Optional.empty(),
                 laid.board(),
                 List.of(new CountedBlank(blank, 2 * laid.boards().plies())),
@@ -144,6 +146,11 @@ public record BoardWork(
         return box.box().room() instanceof Room.Stock stock && stock.cutFromMm().isPresent()
                 ? Optional.of(CutDown.of(box.carton(), stock.cutFromMm().getAsDouble()))
                 : Optional.empty();
+    }
+
+    /** True for what is put into a box and round it. */
+    public boolean fittings() {
+        return layer.isPresent() && style.isEmpty() && !name.equals(BOARDS);
     }
 
     /** Area of the board in it, mm2. */

@@ -71,6 +71,11 @@ public final class PackPaper {
         paper.sections();
         paper.layers();
         paper.boxes();
+        paper.blocks.addAll(BoardPaper.blocks(
+                paper.pack,
+                LayoutWalk.layUndrawn(paper.pack.item(), paper.pack.layers(), paper.catalogue),
+                paper.catalogue,
+                wording));
         paper.pieces();
         paper.fills();
         paper.insert();

@@ -100,12 +100,12 @@ class PackPaperTest {
 
     @ParameterizedTest
     @CsvSource({"a4, 595.28, 841.89", "letter, 612, 792"})
-    void everyDemoPackFitsOneLeafOfTheChosenPaper(Paper paper, double width, double height) throws IOException {
+    void ordinaryDemoPacksFitOneLeafOfTheChosenPaper(Paper paper, double width, double height) throws IOException {
         for (String name : List.of(
                 "10-hygrometer",
                 "20-rain-gauge",
                 "30-seismometer",
-                "40-gravimeter",
+                "35-signal-recorder",
                 "50-tide-recorder",
                 "60-barograph")) {
             String info =
@@ -291,6 +291,21 @@ class PackPaperTest {
         PackFile strange = demo("10-hygrometer").named("\uD83C\uDF21 Übergröße " + "W".repeat(150));
         String text = text(written(strange, Wording.METRIC, Paper.letter));
         assertThat(text).contains("Übergröße").contains("?");
+    }
+
+    /** What of board is cut: strips by number, a carton cut down by steps, straps by their places. */
+    @Test
+    void boardStandsOnItWithItsSteps() throws IOException {
+        String funnels = text(written(demo("22-rain-gauge-funnels"), Wording.METRIC, Paper.a4));
+        assertThat(funnels).contains("Board to cut").containsPattern("2 Divider, strip across");
+        String down = text(written(demo("32-seismometer-cut-down"), Wording.METRIC, Paper.a4));
+        assertThat(down).contains("cut down").contains("Slit the four corners");
+        String straps = text(written(demo("40-gravimeter"), Wording.IMPERIAL, Paper.letter));
+        assertThat(straps)
+                .contains("Straps")
+                .contains("one each ")
+                .contains("from the left")
+                .contains("board cap");
     }
 
     /** The packer's page of an insert: its pieces, the order of cuts with the knife's depth, and where each part lies. */
