@@ -22,6 +22,7 @@ export type Quotes = Schemas['QuotesView'];
 export type CartonSizes = Schemas['CartonSizesView'];
 export type CaseParts = Schemas['CaseView'];
 export type PieceWay = Schemas['PieceWayView'];
+export type SetPlan = Schemas['SetPlanView'];
 export type Clearance = Schemas['ClearanceView'];
 export type BoardChoice = Schemas['BoardChoiceView'];
 export type Joined = Schemas['JoinedView'];

@@ -72,9 +72,8 @@
           <caption class="sr-only">How far boards, foam and item may be off, and what is left</caption>
           <thead>
             <tr>
-              <th scope="col"></th><th scope="col">inside</th><th scope="col">contents</th><th scope="col">room</th><th
-                scope="col">may be off</th
-              ><th scope="col">left at worst</th>
+              <th scope="col">along</th><th scope="col">inside</th><th scope="col">contents</th><th scope="col">room</th
+              ><th scope="col">may be off</th><th scope="col">left at worst</th>
             </tr>
           </thead>
           <tbody>

@@ -2,12 +2,12 @@
 <script lang="ts">
   import type { BlankPiece } from '../api/client';
   import { drawn, look } from './blank';
+  import { byHand } from './turning';
 
   let { blank }: { blank: BlankPiece } = $props();
 
   let moment = $state(0);
   let turn = $state(-30);
-  let held = $state.raw<{ x: number; turn: number } | null>(null);
 
   const TILT = 0.5;
   const DEGREE = Math.PI / 180;
@@ -27,11 +27,10 @@
     return `${left - pad} ${top - pad} ${wide + 2 * pad} ${high + 2 * pad}`;
   });
 
-  function drag(event: PointerEvent) {
-    if (held) {
-      turn = Math.round(held.turn + (event.clientX - held.x) / 2);
-    }
-  }
+  const turning = byHand(
+    () => turn,
+    (degrees) => (turn = degrees)
+  );
 </script>
 
 <figure>
@@ -39,13 +38,7 @@
     viewBox={view}
     role="img"
     aria-label="{blank.name}, folded {Math.round((100 * moment) / last)} per cent of the way"
-    onpointerdown={(e) => {
-      held = { x: e.clientX, turn };
-      e.currentTarget.setPointerCapture(e.pointerId);
-    }}
-    onpointermove={drag}
-    onpointerup={() => (held = null)}
-    onpointercancel={() => (held = null)}
+    {...turning}
   >
     {#each panels as panel (panel.key)}
       <polygon points={panel.points} style:--lit="{Math.round(40 + 60 * panel.lit)}%" />

@@ -4,6 +4,7 @@
   import { materials } from '../catalogue.svelte';
   import { length, lengthIn, sizeText } from '../units';
   import { look } from './blank';
+  import { byHand } from './turning';
   import MeasuredCut from './MeasuredCut.svelte';
   import { blocksOf, facesSeen, farthestFirst, layersOf, quarterOf } from './solid';
 
@@ -12,7 +13,6 @@
   let turn = $state(-35);
   let peeled = $state(0);
   let open = $state(0);
-  let held = $state.raw<{ x: number; turn: number } | null>(null);
 
   const TILT = 0.55;
   const DEGREE = Math.PI / 180;
@@ -108,11 +108,10 @@
     })
   );
 
-  function drag(event: PointerEvent) {
-    if (held) {
-      turn = ((((Math.round(held.turn + (event.clientX - held.x) / 2) + 180) % 360) + 360) % 360) - 180;
-    }
-  }
+  const turning = byHand(
+    () => turn,
+    (degrees) => (turn = degrees)
+  );
 </script>
 
 <section class="whole" aria-label="The whole pack">
@@ -124,13 +123,7 @@
         ends[0]![1] - ends[0]![0],
         0
       )} long, {length(ends[1]![1] - ends[1]![0], 0)} wide, {length(ends[2]![1] - ends[2]![0], 0)} high"
-      onpointerdown={(e) => {
-        held = { x: e.clientX, turn };
-        e.currentTarget.setPointerCapture(e.pointerId);
-      }}
-      onpointermove={drag}
-      onpointerup={() => (held = null)}
-      onpointercancel={() => (held = null)}
+      {...turning}
     >
       {#each faces as face (face.key)}
         <polygon class={face.part} points={face.points} style:--lit="{Math.round(100 * face.lit)}%" />
@@ -249,7 +242,8 @@
     padding-left: 1.25rem;
     list-style: decimal;
   }
-  .off {
-    opacity: 0.6;
+  .off b {
+    font-weight: 500;
+    text-decoration: line-through;
   }
 </style>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Solid } from '../api/client';
 import { type Block, blocksOf, facesSeen, farthestFirst, layersOf, quarterOf } from './solid';
+import { byHand } from './turning';
 
 /** A box of six slabs round what lies from -half to half, as the section draws it. */
 function shell(layer: number, inner: number, outer: number): Solid[] {
@@ -109,6 +110,24 @@ describe('the whole pack as a solid', () => {
     const order = farthestFirst(many, quarterOf(0.5), 0.5);
     expect(order).toHaveLength(600);
     expect(order[0]!.index).toBe(0);
+  });
+
+  it('turns by hand, round and round', () => {
+    let degrees = 170;
+    const turning = byHand(
+      () => degrees,
+      (to) => (degrees = to)
+    );
+    const at = (clientX: number) =>
+      ({ clientX, pointerId: 1, currentTarget: { setPointerCapture: () => undefined } }) as unknown as PointerEvent;
+    turning.onpointermove(at(50));
+    expect(degrees).toBe(170);
+    turning.onpointerdown(at(100));
+    turning.onpointermove(at(140));
+    expect(degrees).toBe(-170);
+    turning.onpointerup();
+    turning.onpointermove(at(400));
+    expect(degrees).toBe(-170);
   });
 
   it('shows three faces of a block from a corner and two from straight before it', () => {

@@ -1,8 +1,10 @@
 <!-- Contents of several equal pieces: one of them bare, what is wrapped round it, and the ways to set them. -->
 <script lang="ts">
   import { api, call, type PackFile, type PieceWay, words } from '../api/client';
+  import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { materials } from '../catalogue.svelte';
+  import { house } from '../house.svelte';
   import { lists } from '../lists.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
@@ -16,6 +18,16 @@
   let pieces = $derived(bench.pack.item.pieces);
   let ways = $state.raw<PieceWay[]>([]);
   let told = $state('');
+
+  // What is wrong with the pieces is said at their fields; what is refused leaves the last plan standing.
+  const answer = answerOf(
+    () => bench,
+    (body, signal) =>
+      body.item.pieces
+        ? api.POST('/api/set-plans', { params: { query: { units: house.ways.lengthUnit } }, body, signal })
+        : null
+  );
+  let plan = $derived(answer.value);
 
   const EDGES = ['length', 'width', 'height'] as const;
 
@@ -43,7 +55,8 @@
 
   /** Begins with what a wrapped piece takes; the size of all of it stays until it is given or a way is taken. */
   function toggleWidths() {
-    if (!pieces) {
+    const one = plan?.places[0];
+    if (!pieces || !one) {
       return;
     }
     const next = { ...pieces };
@@ -51,9 +64,8 @@
       delete next.columnsMm;
       delete next.rowsMm;
     } else {
-      const wrap = 2 * (pieces.wrapMm ?? 0);
-      next.columnsMm = Array<number>(pieces.columns ?? 1).fill(pieces.sizeMm.length + wrap);
-      next.rowsMm = Array<number>(pieces.rows ?? 1).fill(pieces.sizeMm.width + wrap);
+      next.columnsMm = Array<number>(pieces.columns ?? 1).fill(one.lengthMm);
+      next.rowsMm = Array<number>(pieces.rows ?? 1).fill(one.widthMm);
     }
     bench.put('/item/pieces', next);
   }
@@ -181,7 +193,7 @@
     {/if}
   </p>
   <p role="status">{told}</p>
-  <SetPlanFigure {bench} />
+  {#if plan}<SetPlanFigure {plan} />{/if}
   {#if ways.length > 0}
     <table>
       <caption class="sr-only">Ways to set them, the smallest first</caption>

@@ -1,86 +1,69 @@
 <!-- How the pieces of a set stand, seen from above: their places and the lettered strips between them. -->
 <script lang="ts">
-  import { api } from '../api/client';
-  import { answerOf } from '../bench/answer.svelte';
-  import type { Bench } from '../bench/bench.svelte';
-  import { house } from '../house.svelte';
+  import type { SetPlan } from '../api/client';
   import { length, lengthIn } from '../units';
 
-  let { bench }: { bench: Bench } = $props();
+  let { plan }: { plan: SetPlan } = $props();
 
-  // The station says what is wrong with the pieces; what is refused leaves the last plan standing.
-  const answer = answerOf(
-    () => bench,
-    (body, signal) =>
-      body.item.pieces
-        ? api.POST('/api/set-plans', { params: { query: { units: house.ways.lengthUnit } }, body, signal })
-        : null
-  );
-  let plan = $derived(answer.value);
-  let text = $derived(plan ? Math.max(plan.sizeMm.length, plan.sizeMm.width) / 22 : 1);
+  let text = $derived(Math.max(plan.sizeMm.length, plan.sizeMm.width) / 22);
+  let l = $derived(plan.sizeMm.length);
+  let w = $derived(plan.sizeMm.width);
 </script>
 
-{#if plan}
-  {@const { length: l, width: w } = plan.sizeMm}
-  <figure>
-    <svg
-      viewBox="{-2 * text} {-text} {l + 4 * text} {w + 3.2 * text}"
-      role="img"
-      aria-label="{plan.places.length} pieces seen from above in {length(l, 0)} by {length(w, 0)}, strips {plan.strips
-        .map((s) => s.label)
-        .join(', ') || 'none'}"
-    >
-      <rect class="outline" width={l} height={w} />
-      {#each plan.places as place (place.number)}
-        {@const y = w - place.yMm}
-        {#if plan.round}
-          <ellipse
-            class="piece"
-            class:up={place.narrowUp}
-            cx={place.xMm}
-            cy={y}
-            rx={place.lengthMm / 2}
-            ry={place.widthMm / 2}
-          />
-        {:else}
-          <rect
-            class="piece"
-            class:up={place.narrowUp}
-            x={place.xMm - place.lengthMm / 2}
-            y={y - place.widthMm / 2}
-            width={place.lengthMm}
-            height={place.widthMm}
-          />
-        {/if}
-        <text x={place.xMm} y={y + text / 3} font-size={text} text-anchor="middle"
-          >{place.number}{place.narrowUp ? ' ▲' : ''}</text
-        >
-      {/each}
-      {#each plan.strips as strip (strip.label)}
-        <line x1={strip.fromXMm} y1={w - strip.fromYMm} x2={strip.toXMm} y2={w - strip.toYMm} />
-        <text
-          class="strip"
-          x={strip.toXMm + (strip.toYMm === strip.fromYMm ? 0.4 * text : 0)}
-          y={w - strip.toYMm + (strip.toYMm === strip.fromYMm ? text / 3 : -0.2 * text)}
-          font-size={0.8 * text}
-          text-anchor={strip.toYMm === strip.fromYMm ? 'start' : 'middle'}>{strip.label}</text
-        >
-      {/each}
-      <text x={l / 2} y={w + 1.4 * text} font-size={text} text-anchor="middle">{lengthIn(l, 0)}</text>
-      <text
-        x={-0.6 * text}
-        y={w / 2}
-        font-size={text}
-        text-anchor="middle"
-        transform="rotate(-90 {-0.6 * text} {w / 2})">{lengthIn(w, 0)}</text
+<figure>
+  <svg
+    viewBox="{-2 * text} {-text} {l + 4 * text} {w + 3.2 * text}"
+    role="img"
+    aria-label="{plan.places.length} pieces seen from above in {length(l, 0)} by {length(w, 0)}, strips {plan.strips
+      .map((s) => s.label)
+      .join(', ') || 'none'}"
+  >
+    <rect class="outline" width={l} height={w} />
+    {#each plan.places as place (place.number)}
+      {@const y = w - place.yMm}
+      {#if plan.round}
+        <ellipse
+          class="piece"
+          class:up={place.narrowUp}
+          cx={place.xMm}
+          cy={y}
+          rx={place.lengthMm / 2}
+          ry={place.widthMm / 2}
+        />
+      {:else}
+        <rect
+          class="piece"
+          class:up={place.narrowUp}
+          x={place.xMm - place.lengthMm / 2}
+          y={y - place.widthMm / 2}
+          width={place.lengthMm}
+          height={place.widthMm}
+        />
+      {/if}
+      <text x={place.xMm} y={y + text / 3} font-size={text} text-anchor="middle"
+        >{place.number}{place.narrowUp ? ' ▲' : ''}</text
       >
-    </svg>
-    <figcaption>
-      Seen from above, front below{#if plan.places.some((p) => p.narrowUp)}; ▲ narrow end up{/if}.
-      {plan.said.join(' ')}
-    </figcaption>
-  </figure>
-{/if}
+    {/each}
+    {#each plan.strips as strip (strip.label)}
+      <line x1={strip.fromXMm} y1={w - strip.fromYMm} x2={strip.toXMm} y2={w - strip.toYMm} />
+      <text
+        class="strip"
+        x={strip.toXMm + (strip.toYMm === strip.fromYMm ? 0.4 * text : 0)}
+        y={w - strip.toYMm + (strip.toYMm === strip.fromYMm ? text / 3 : -0.2 * text)}
+        font-size={0.8 * text}
+        text-anchor={strip.toYMm === strip.fromYMm ? 'start' : 'middle'}>{strip.label}</text
+      >
+    {/each}
+    <text x={l / 2} y={w + 1.4 * text} font-size={text} text-anchor="middle">{lengthIn(l, 0)}</text>
+    <text x={-0.6 * text} y={w / 2} font-size={text} text-anchor="middle" transform="rotate(-90 {-0.6 * text} {w / 2})"
+      >{lengthIn(w, 0)}</text
+    >
+  </svg>
+  <figcaption>
+    Seen from above, front below{#if plan.places.some((p) => p.narrowUp)}; ▲ narrow end up{/if}.
+    {plan.said.join(' ')}
+  </figcaption>
+</figure>
 
 <style>
   figure {

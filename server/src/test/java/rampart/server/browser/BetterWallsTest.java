@@ -12,7 +12,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import rampart.server.demo.DemoAccounts.DemoAccount;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
 
@@ -24,12 +23,7 @@ class BetterWallsTest {
 
     @BeforeEach
     void open() {
-        browser = new Browser(RunningRampart.url());
-        DemoAccount designer = RunningRampart.designer();
-        browser.open("");
-        browser.see("form");
-        browser.signIn(designer.name(), designer.password());
-        browser.see("h1");
+        browser = Browser.ofDesigner();
     }
 
     @AfterEach

@@ -18,6 +18,8 @@ import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.Wait;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import rampart.server.demo.DemoAccounts.DemoAccount;
+import rampart.server.support.RunningRampart;
 
 /**
  * Debian's Chromium without a window, at 1280 x 800. Starting one takes longer than many a test, so one that is closed is
@@ -34,6 +36,17 @@ public final class Browser implements AutoCloseable {
     private final String address;
     private final Chromium chromium;
     private final ChromeDriver driver;
+
+    /** On the shelf of the house under test, signed in as its designer. */
+    static Browser ofDesigner() {
+        Browser browser = new Browser(RunningRampart.url());
+        DemoAccount designer = RunningRampart.designer();
+        browser.open("");
+        browser.see("form");
+        browser.signIn(designer.name(), designer.password());
+        browser.see("h1");
+        return browser;
+    }
 
     public Browser(String address) {
         this.address = address;

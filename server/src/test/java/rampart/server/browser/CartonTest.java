@@ -14,7 +14,6 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.Select;
-import rampart.server.demo.DemoAccounts.DemoAccount;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
 import tools.jackson.databind.JsonNode;
@@ -28,12 +27,7 @@ class CartonTest {
 
     @BeforeEach
     void open() {
-        browser = new Browser(RunningRampart.url());
-        DemoAccount designer = RunningRampart.designer();
-        browser.open("");
-        browser.see("form");
-        browser.signIn(designer.name(), designer.password());
-        browser.see("h1");
+        browser = Browser.ofDesigner();
     }
 
     @AfterEach
