@@ -5,10 +5,11 @@ import java.util.List;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Pieces;
 import rampart.core.quantity.Axis;
+import rampart.core.quantity.Point;
 import rampart.core.quantity.Size;
 
 /**
- * The strips of board that divide a set of pieces, half slotted into each other, and the pads between its levels.
+ * The strips of board that divide a set of pieces, half slotted into each other, what fills the play round them, and the pads between its levels.
  *
  * <p>Strips across are lettered A, those along the length B, numbered from the left and from the front, as in {@link SetPlan}.
  *
@@ -18,6 +19,9 @@ import rampart.core.quantity.Size;
 public final class Divider {
     /** What a slot is wider than the board, and deeper than half the strip, mm (nominal). */
     public static final double FIT_MM = 1;
+
+    /** A filler is folded from this much room on, in calipers (assumed). */
+    private static final double FILLER_CALIPERS = 3;
 
     private final Pieces pieces;
     private final Size size;
@@ -47,6 +51,7 @@ public final class Divider {
             case DIAGONAL -> divider.cross();
             case ALTERNATE -> divider.plainStrips(size.lengthMm(), pieces.rows() - 1);
         }
+        divider.fillers();
         divider.pads();
         return List.copyOf(divider.blanks);
     }
@@ -109,6 +114,36 @@ public final class Divider {
         edge.add(new PlanPoint(longMm, above ? 0 : levelMm));
         edge.add(new PlanPoint(0, above ? 0 : levelMm));
         plain(name, numbers, edge, count);
+    }
+
+    /**
+     * Channels of board at both ends of each row of pieces that are up and down in turn, their legs to the wall: they take up the play
+     * along the row, which no strip does. Across it the strips share the play out.
+     */
+    private void fillers() {
+        if (pieces.arrangement() == Pieces.Arrangement.ALTERNATE) {
+            double row = pieces.cellsMm(size.widthMm(), c, Axis.Y).get(0);
+            filler("perimeter filler", row, pieces.playMm(size, c, Axis.X) / 2);
+        }
+    }
+
+    private void filler(String name, double longMm, double gapMm) {
+        if (gapMm < FILLER_CALIPERS * c || longMm <= c || levelMm <= 0) {
+            return;
+        }
+        double leg = gapMm - c / 2;
+        double web = longMm - c;
+        BlankMaker maker = new BlankMaker();
+        int middle = maker.first("web", 0, 0, web, levelMm);
+        maker.left(middle, "leg", BlankMaker.Bend.square(1, 0), 0, levelMm, 0, leg);
+        maker.right(middle, "leg", BlankMaker.Bend.square(1, 0), 0, levelMm, web, leg);
+        blanks.add(new CountedBlank(
+                maker.made(
+                        name,
+                        c,
+                        List.of("Fold both legs square and stand it along the wall, its legs to the wall."),
+                        new Pose(Point.ORIGIN, new Point(1, 0, 0), new Point(0, 0, 1))),
+                2 * pieces.rows() * pieces.levels()));
     }
 
     private void pads() {

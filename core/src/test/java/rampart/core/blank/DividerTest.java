@@ -161,6 +161,29 @@ class DividerTest {
                 / Math.hypot(x, y);
     }
 
+    /** Tapered pieces in two rows, 40 of play along them: a channel 20 deep at both ends of each row. */
+    @Test
+    void playAlongRowsIsFilledFromTheirEnds() {
+        Pieces set = set(Pieces.Arrangement.ALTERNATE, 3, 2, 1);
+        Size needed = set.needed(4);
+        List<CountedBlank> all = of(set, needed.plus(40, 60, 0));
+        assertThat(all).extracting(c -> c.blank().name()).containsExactly("strip along", "perimeter filler");
+        assertThat(all.get(1).count()).isEqualTo(4);
+        double row = (needed.widthMm() + 60 - 4) / 2;
+        assertThat(all.get(1).blank().areaMm2()).isCloseTo((row - 4 + 2 * (20 - 2)) * 150, within(1e-6));
+        // Folded, from the outside of the web to the ends of the legs it fills its gap.
+        Blank end = all.get(1).blank();
+        List<Pose> poses = Folding.at(end, 1);
+        double deep = 0;
+        for (var corner : end.panels().get(1).corners()) {
+            deep = Math.max(
+                    deep,
+                    Math.abs(poses.get(1).at(corner.xMm(), corner.yMm(), 0).yMm()));
+        }
+        assertThat(deep + 4 / 2.0).isCloseTo(20, within(1e-6));
+        assertThat(of(set, needed.plus(10, 10, 0))).hasSize(1);
+    }
+
     @Test
     void levelsHavePadsBetweenThem() {
         List<CountedBlank> all = of(set(Pieces.Arrangement.GRID, 2, 2, 3), new Size(204, 204, 458));

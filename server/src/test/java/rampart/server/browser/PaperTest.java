@@ -29,7 +29,7 @@ class PaperTest {
             browser.see("a[aria-label='Open Rain gauge, funnel apart']").click();
             browser.see(".marker");
             browser.see("a[href$='/page']").click();
-            WebElement front = browser.see("svg[data-view='front']");
+            WebElement front = browser.see(".paper svg[data-view='front']");
             double ratio = Double.parseDouble(front.getDomAttribute("data-ratio"));
             double width = ((Number) browser.script("return arguments[0].querySelector('g').getBBox().width", front))
                     .doubleValue();
