@@ -3,6 +3,7 @@ package rampart.core.blank;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
@@ -124,6 +125,23 @@ public record Blank(
     private static List<PlanPoint> rounded(List<PlanPoint> places) {
         return places.stream()
                 .map(p -> new PlanPoint(Math.rint(p.xMm() * PER_MM) / PER_MM, Math.rint(p.yMm() * PER_MM) / PER_MM))
+                .toList();
+    }
+
+    /**
+     * Places of the scores and perforations that run straight up the blank, from its left edge, or straight across, from its lower
+     * edge, rising, mm.
+     */
+    public List<Double> scoresMm(boolean upright) {
+        Bounds b = bounds();
+        double from = upright ? b.minXMm() : b.minYMm();
+        return Stream.of(CutWork.SCORE, CutWork.PERFORATION)
+                .flatMap(work -> creases(work).stream())
+                .filter(line -> upright
+                        ? line.from().xMm() == line.to().xMm()
+                        : line.from().yMm() == line.to().yMm())
+                .map(line -> (upright ? line.from().xMm() : line.from().yMm()) - from)
+                .sorted()
                 .toList();
     }
 

@@ -49,6 +49,11 @@ public sealed interface Carton
         return Math.min(inside().lengthMm(), inside().widthMm());
     }
 
+    /** Round its four walls inside, mm: Z of the strength formula (rule 25). */
+    default double perimeterMm() {
+        return 2 * (inside().lengthMm() + inside().widthMm());
+    }
+
     /** True where its longer side runs along the length of the pack. */
     default boolean lengthwise() {
         return inside().lengthMm() >= inside().widthMm();

@@ -29,13 +29,9 @@ record DryStrength(OptionalDouble wallsN, boolean measured, double dividerN) {
         }
         OptionalDouble walls = carton.style().uprightFlutes()
                 ? OptionalDouble.of(McKee.shortForm(
-                        carton.board().edgeCrushNPerMm(), carton.board().caliperMm(), perimeterMm(carton)))
+                        carton.board().edgeCrushNPerMm(), carton.board().caliperMm(), carton.perimeterMm()))
                 : OptionalDouble.empty();
         return new DryStrength(walls, false, walls.isPresent() ? dividerN(context, outer) : 0);
-    }
-
-    static double perimeterMm(Carton carton) {
-        return 2 * (carton.inside().lengthMm() + carton.inside().widthMm());
     }
 
     /** In all, N; empty where nobody knows. */

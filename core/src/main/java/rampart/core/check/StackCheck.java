@@ -56,8 +56,8 @@ public final class StackCheck implements CheckRule {
         double bulgeMm = ordinary ? 0 : Squeezed.outer(context).bulgeMm();
         double bulge = CartonState.bulgeFactor(bulgeMm);
         double limit = strength.strengthN() * condition.factor() * bulge;
-        boolean low = !dry.measured()
-                && carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * DryStrength.perimeterMm(carton);
+        boolean low =
+                !dry.measured() && carton.inside().heightMm() < TESTED_HEIGHT_OVER_PERIMETER * carton.perimeterMm();
         if (dry.newtons().isEmpty()) {
             return unknown(context, boxesAbove, gross, demand);
         }
@@ -130,7 +130,7 @@ public final class StackCheck implements CheckRule {
                         "N/mm",
                         carton.board().name()),
                 Figure.nominal("c", "caliper", carton.board().caliperMm(), "mm", "typical for the flute"),
-                Figure.law("Z", "inside perimeter", DryStrength.perimeterMm(carton), "mm")));
+                Figure.law("Z", "inside perimeter", carton.perimeterMm(), "mm")));
         if (dry.dividerN() > 0) {
             figures.add(Figure.assumed(
                     "Pd", "what the divider adds", dry.dividerN(), "N", "rule 59: slotted strips counted half"));

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import rampart.core.insert.FoamInPlace;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.LaidBoards;
 import rampart.core.layout.LaidBox;
@@ -44,9 +45,6 @@ public final class Clearances {
     private static final double GIVES = 0.20;
 
     private static final double ROUNDING_MM = 1e-9;
-
-    /** Foam in place takes so much more than its room (as for beds). */
-    private static final double MORE_FOAM = 1.1;
 
     private static final double MM3_PER_LITRE = 1e6;
     private static final List<String> DIMENSIONS = List.of("length", "width", "height");
@@ -349,7 +347,7 @@ public final class Clearances {
     }
 
     private void foamCorners(LaidCushion cushion) {
-        double litres = MORE_FOAM * cushion.massKg() / cushion.foam().densityKgM3() * 1e9 / MM3_PER_LITRE;
+        double litres = FoamInPlace.MORE * cushion.massKg() / cushion.foam().densityKgM3() * 1e9 / MM3_PER_LITRE;
         say(true, Say.FOAM_CORNERS.of(new Quantity(litres, Unit.LITRE, 1)));
         double caliper = box.carton().board().caliperMm();
         double gap = cushion.thicknessMm().bottom();

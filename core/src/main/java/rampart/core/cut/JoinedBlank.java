@@ -2,10 +2,8 @@ package rampart.core.cut;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.DoubleStream;
 import rampart.core.blank.Blank;
 import rampart.core.geometry.Bounds;
-import rampart.core.geometry.CutWork;
 import rampart.core.quantity.Require;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
@@ -50,8 +48,8 @@ public record JoinedBlank(
         Require.within(sheetAcrossMm, LEAST_SHEET_MM, LARGEST_SHEET_MM, "sheet across its flutes in mm");
         Require.within(sheetAlongMm, LEAST_SHEET_MM, LARGEST_SHEET_MM, "sheet along its flutes in mm");
         Bounds b = blank.bounds();
-        List<Double> upright = scores(blank, true);
-        List<Double> level = scores(blank, false);
+        List<Double> upright = blank.scoresMm(true);
+        List<Double> level = blank.scoresMm(false);
         List<Double> across = joints(b.widthMm(), sheetAcrossMm, upright);
         List<Double> along = joints(b.heightMm(), sheetAlongMm, level);
         return new JoinedBlank(
@@ -83,24 +81,6 @@ public record JoinedBlank(
         return Double.isFinite(clearMm)
                 ? Say.FROM_PARTS.of(Quantity.count(parts()), Quantity.cut(LAP_MM), Quantity.cut(clearMm))
                 : Say.FROM_PLAIN_PARTS.of(Quantity.count(parts()), Quantity.cut(LAP_MM));
-    }
-
-    /** Places of scores from the left, or from below. */
-    private static List<Double> scores(Blank blank, boolean upright) {
-        Bounds b = blank.bounds();
-        return DoubleStream.concat(lines(blank, CutWork.SCORE, upright), lines(blank, CutWork.PERFORATION, upright))
-                .map(place -> place - (upright ? b.minXMm() : b.minYMm()))
-                .sorted()
-                .boxed()
-                .toList();
-    }
-
-    private static DoubleStream lines(Blank blank, CutWork work, boolean upright) {
-        return blank.creases(work).stream()
-                .filter(line -> upright
-                        ? line.from().xMm() == line.to().xMm()
-                        : line.from().yMm() == line.to().yMm())
-                .mapToDouble(line -> upright ? line.from().xMm() : line.from().yMm());
     }
 
     private static double clearance(List<Double> joints, List<Double> scores) {

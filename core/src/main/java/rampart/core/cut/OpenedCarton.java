@@ -1,13 +1,11 @@
 package rampart.core.cut;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import rampart.core.blank.Blank;
 import rampart.core.box.Carton;
 import rampart.core.geometry.Bounds;
-import rampart.core.geometry.CutWork;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
@@ -69,25 +67,10 @@ public record OpenedCarton(String from, double xMm, double yMm, int oldScores, d
 
     private static OpenedCarton best(Blank blank, Part part) {
         Bounds b = blank.bounds();
-        Along x = Along.best(b.widthMm(), part.acrossMm(), part.upright(), own(blank, true));
-        Along y = Along.best(b.heightMm(), part.alongMm(), part.level(), own(blank, false));
+        Along x = Along.best(b.widthMm(), part.acrossMm(), part.upright(), blank.scoresMm(true));
+        Along y = Along.best(b.heightMm(), part.alongMm(), part.level(), blank.scoresMm(false));
         return new OpenedCarton(
                 part.name(), x.place(), y.place(), x.crossed() + y.crossed(), Math.min(x.clearMm(), y.clearMm()));
-    }
-
-    private static List<Double> own(Blank blank, boolean upright) {
-        Bounds b = blank.bounds();
-        List<Double> places = new ArrayList<>();
-        for (CutWork work : List.of(CutWork.SCORE, CutWork.PERFORATION)) {
-            for (Blank.Line line : blank.creases(work)) {
-                if (upright && line.from().xMm() == line.to().xMm()) {
-                    places.add(line.from().xMm() - b.minXMm());
-                } else if (!upright && line.from().yMm() == line.to().yMm()) {
-                    places.add(line.from().yMm() - b.minYMm());
-                }
-            }
-        }
-        return places;
     }
 
     /** A place along one direction. */

@@ -34,7 +34,7 @@ public final class BoardChoices {
                             board.edgeCrushNPerMm(),
                             alongNm,
                             acrossNm,
-                            perimeterMm(evaluation.layout().outer())));
+                            evaluation.layout().outer().carton().perimeterMm()));
         }
 
         /** What its board costs; empty without a price. */
@@ -46,10 +46,6 @@ public final class BoardChoices {
                             * evaluation.layout().outer().carton().blankAreaMm2()
                             * 1e-6);
         }
-    }
-
-    private static double perimeterMm(LaidBox box) {
-        return 2 * (box.carton().inside().lengthMm() + box.carton().inside().widthMm());
     }
 
     /**
@@ -71,7 +67,10 @@ public final class BoardChoices {
             Evaluation evaluation = Evaluator.evaluate(new Pack(pack.item(), pack.journey(), layers), catalogue);
             LaidBox laid = evaluation.layout().outer();
             OptionalDouble dry = laid.carton().style().uprightFlutes()
-                    ? OptionalDouble.of(McKee.shortForm(board.edgeCrushNPerMm(), board.caliperMm(), perimeterMm(laid)))
+                    ? OptionalDouble.of(McKee.shortForm(
+                            board.edgeCrushNPerMm(),
+                            board.caliperMm(),
+                            laid.carton().perimeterMm()))
                     : OptionalDouble.empty();
             all.add(new Choice(board, dry, laid.carton().massKg(), board.id().equals(now.material()), evaluation));
         }

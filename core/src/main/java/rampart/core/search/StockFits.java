@@ -123,7 +123,8 @@ public final class StockFits {
                 carton, laid.contents(), slack, Math.max(0, -least), cutFrom, price(evaluation, tariffs), evaluation);
     }
 
-    private static OptionalDouble price(Evaluation evaluation, List<Tariff> tariffs) {
+    /** What the cheapest service charges; empty where none takes it, or none is known. */
+    static OptionalDouble price(Evaluation evaluation, List<Tariff> tariffs) {
         return tariffs.isEmpty()
                 ? OptionalDouble.empty()
                 : Quote.all(

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rampart.core.box.StockCarton;
-import rampart.core.cost.Quote;
 import rampart.core.cost.Tariff;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -121,14 +120,14 @@ public final class ThinnerCushions {
         Layer.Box now = (Layer.Box) layers.get(box);
         layers.set(box, now.replacedBy(carton.board(), Room.Stock.of(carton.inside())));
         Evaluation evaluation = Evaluator.simulate(new Pack(pack.item(), pack.journey(), layers), catalogue);
-        Layout reached = evaluation.layout();
-        OptionalDouble price = tariffs.isEmpty()
-                ? OptionalDouble.empty()
-                : Quote.all(tariffs, reached.outside(), reached.grossMassKg())
-                        .get(0)
-                        .price();
-        return Optional.of(
-                new Reached(carton, box, cushion.layer(), mm, new Size(off[0], off[1], off[2]), price, evaluation));
+        return Optional.of(new Reached(
+                carton,
+                box,
+                cushion.layer(),
+                mm,
+                new Size(off[0], off[1], off[2]),
+                StockFits.price(evaluation, tariffs),
+                evaluation));
     }
 
     /** So much off two opposite sides, the thicker first; empty where that leaves too little. */
