@@ -1,0 +1,200 @@
+package rampart.core.steps;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import rampart.core.bed.BedPart;
+import rampart.core.bed.BedShape;
+import rampart.core.bed.BedWell;
+import rampart.core.bed.Nature;
+import rampart.core.insert.BedBlock;
+import rampart.core.insert.Wedge;
+import rampart.core.layout.LaidCushion;
+import rampart.core.material.Structure;
+import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+
+/** A bed: its base, ties through it, the item laid in, held and tied, and the lid over it. */
+final class BedSteps {
+    private final Table table;
+    private final LaidCushion cushion;
+    private final BedShape bed;
+    private final String layer;
+
+    BedSteps(Table table, LaidCushion cushion) {
+        this.table = table;
+        this.cushion = cushion;
+        this.bed = cushion.bed().orElseThrow();
+        this.layer = table.ids.layers().get(cushion.layer());
+    }
+
+    /**
+     * The item in its bed.
+     *
+     * @param into the box that the base stands in; empty where it is laid in before there is one
+     * @param before ids of what has to be done first
+     * @param boxSolids what of the box stands there
+     * @return what is then there, ready after the lid is on
+     */
+    PackingSteps.Contents write(PackingSteps.Contents item, String into, List<String> before, List<Integer> boxSolids) {
+        boolean poured = cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
+        List<Integer> base = table.ofLayer(
+                cushion.layer(),
+                solid -> solid.face().filter(face -> face != Face.TOP).isPresent());
+        List<Integer> lid = table.ofLayer(
+                cushion.layer(),
+                solid -> solid.face().filter(face -> face == Face.TOP).isPresent());
+        List<Integer> there = joined(boxSolids, base);
+        Table.Draft first = table.step("base:" + layer, Stage.WRAP)
+                .after(before)
+                .after(table.begun("cut:" + layer))
+                .shows(there, base);
+        if (poured) {
+            first.says("Film into the " + (into.isEmpty() ? "mould" : into) + ", right into its corners; foam along the"
+                            + " walls, then the middle; film over it.")
+                    .takes(3)
+                    .caution(Caution.RISING_FOAM);
+        } else {
+            first.says(
+                    into.isEmpty()
+                            ? "Lay the base of the bed on the table, openings up."
+                            : "Push the base of the bed down into the " + into + ", openings up.");
+        }
+        String based = first.must().done();
+        String tied = ties(based);
+        there = joined(there, item.solids());
+        String laid = item(item, tied, there, poured);
+        String held = wedges(laid);
+        held = knots(held);
+        held = wells(held);
+        List<Integer> all = joined(there, lid);
+        String closed = lid(held, all, lid, poured);
+        return new PackingSteps.Contents("the bed", joined(item.solids(), joined(base, lid)), closed);
+    }
+
+    private String ties(String after) {
+        if (bed.ties().isEmpty()) {
+            return after;
+        }
+        return table.step("ties:" + layer, Stage.WRAP)
+                .after(after)
+                .says(Say.STEP_TIES.of(Quantity.count(bed.ties().size())))
+                .mind("A closed shape is threaded after it has been laid in.")
+                .must()
+                .asks(new Ask.Count(bed.ties().size()))
+                .undone("Pull each tie out from underneath by its long end, flat, without lifting the item. Only then"
+                        + " lift.")
+                .done();
+    }
+
+    private String item(PackingSteps.Contents item, String after, List<Integer> there, boolean poured) {
+        List<String> strong = bed.parts().stream()
+                .filter(part -> part.nature() == Nature.STRONG)
+                .map(BedPart::name)
+                .distinct()
+                .toList();
+        List<String> delicate = table.delicate();
+        Table.Draft lay = table.step("item:" + layer, Stage.WRAP)
+                .after(after, item.ready())
+                .after(table.begun("fill:"))
+                .after(table.begun("take:"))
+                .after(table.begun("support:"))
+                .says(
+                        poured
+                                ? "Press the item in, in its film, while the foam rises; hold it level until it stays."
+                                : "Lay the item in from above, as the drawing shows.")
+                .takes(1)
+                .must()
+                .shows(there, item.solids());
+        if (!strong.isEmpty()) {
+            lay.mind(List.of(Say.STEP_HOLD_BY.of(PackingSteps.named(strong))));
+            lay.undone(List.of(Say.STEP_LIFT_BY.of(PackingSteps.named(strong))));
+        } else {
+            lay.undone("Lift the item straight up.");
+        }
+        if (!delicate.isEmpty()) {
+            Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.named(delicate));
+            lay.mind(List.of(pull)).undone(List.of(pull));
+        }
+        if (poured) {
+            lay.caution(Caution.RISING_FOAM);
+        }
+        return lay.done();
+    }
+
+    private String wedges(String after) {
+        List<Wedge> wedges = cushion.foam().structure() == Structure.FOAMED_IN_PLACE ? List.of() : Wedge.of(cushion);
+        if (wedges.isEmpty()) {
+            return after;
+        }
+        Wedge one = wedges.get(0);
+        return table.step("wedges:" + layer, Stage.WRAP)
+                .after(after)
+                .says(Say.STEP_WEDGES.of(
+                        Quantity.count(wedges.size()), Quantity.cut(one.thickMm()), Term.name(one.part())))
+                .takes(2)
+                .asks(new Ask.Count(wedges.size()))
+                .undone("Draw the off-cuts out from beside it.")
+                .done();
+    }
+
+    private String knots(String after) {
+        if (bed.ties().isEmpty()) {
+            return after;
+        }
+        List<Sentence> pulls = bed.ties().stream()
+                .map(tie -> Say.STEP_TIE.of(Quantity.newton(tie.tensionN()), Quantity.wholeMm(tie.widthMm())))
+                .toList();
+        return table.step("knots:" + layer, Stage.WRAP)
+                .after(after)
+                .says("Pull the ties and knot them underneath; secure each knot so that it cannot slacken.")
+                .mind(pulls)
+                .mind("Nothing may fall out while it is turned: a hand on the item.")
+                .takes(3)
+                .must()
+                .undone("Turn it over with a hand on the item, untie the knots underneath, and turn it back.")
+                .done();
+    }
+
+    private String wells(String after) {
+        List<String> names = bed.wells().stream().map(BedWell::name).distinct().toList();
+        if (names.isEmpty()) {
+            return after;
+        }
+        return table.step("wells:" + layer, Stage.WRAP)
+                .after(after)
+                .says(Say.STEP_WELLS.of(Term.and(names)))
+                .done();
+    }
+
+    private String lid(String after, List<Integer> all, List<Integer> added, boolean poured) {
+        if (BedBlock.of(cushion).lidMm() <= 0) {
+            return after;
+        }
+        Table.Draft lid = table.step("lid:" + layer, Stage.WRAP)
+                .after(after)
+                .after(table.begun("cut:" + layer))
+                .must()
+                .shows(all, added)
+                .undone("Lift the lid of the bed straight up and lay it aside, its openings up.");
+        if (poured) {
+            lid.says("Film over the item, foam round and over it; close while it is soft.")
+                    .takes(3)
+                    .caution(Caution.RISING_FOAM);
+        } else {
+            lid.says(
+                    "Lay the lid on: it is a mirror image, marked edge to marked edge. Lift one edge and look: it touches"
+                            + " nothing delicate.");
+        }
+        return lid.done();
+    }
+
+    private static List<Integer> joined(List<Integer> one, List<Integer> other) {
+        List<Integer> all = new ArrayList<>(one);
+        Stream.of(other).flatMap(List::stream).filter(i -> !all.contains(i)).forEach(all::add);
+        return all;
+    }
+}

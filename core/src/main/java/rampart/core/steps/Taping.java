@@ -1,0 +1,37 @@
+package rampart.core.steps;
+
+import rampart.core.box.CartonStyle;
+import rampart.core.layout.LaidBox;
+import rampart.core.quantity.Size;
+
+/**
+ * How much tape closes a box: along each seam and 70 mm down both ends, and across the ends of the seam from 10 kg on (common practice,
+ * no source).
+ */
+final class Taping {
+    private static final double DOWN_MM = 70;
+    private static final double ACROSS_FROM_KG = 10;
+
+    private Taping() {}
+
+    /** For one seam, top or bottom; 0 where the style is not taped. */
+    static double seamMm(LaidBox box, double insideKg) {
+        if (!taped(box)) {
+            return 0;
+        }
+        Size outside = box.carton().outside();
+        double along = Math.max(outside.lengthMm(), outside.widthMm()) + 2 * DOWN_MM;
+        double across = Math.min(outside.lengthMm(), outside.widthMm()) + 2 * DOWN_MM;
+        return insideKg >= ACROSS_FROM_KG ? along + 2 * across : along;
+    }
+
+    /** For the whole box. */
+    static double lengthMm(LaidBox box) {
+        return 2 * seamMm(box, ACROSS_FROM_KG);
+    }
+
+    static boolean taped(LaidBox box) {
+        CartonStyle style = box.carton().style();
+        return style.closes() && style != CartonStyle.RIGID_CASE && style != CartonStyle.MAILER;
+    }
+}

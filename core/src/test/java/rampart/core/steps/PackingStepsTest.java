@@ -1,0 +1,204 @@
+package rampart.core.steps;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layout;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.Catalogue;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.pack.Pack;
+import rampart.core.pack.Packs;
+import rampart.core.words.Sentence;
+
+class PackingStepsTest {
+    private static final Catalogue CATALOGUE = StandardCatalogue.get();
+
+    /**
+     * What has to come before what, written down by hand from what can be done with hands (common practice, no source), not from what
+     * the steps say of themselves: foam is cut before it is laid; what lies under, before what lies on it; inner boxes closed before
+     * they are set in; nothing on top before what it lies on; shaken before it is taped.
+     */
+    private static List<String[]> graph(Layout layout, List<String> ids) {
+        List<String[]> pairs = new ArrayList<>();
+        int from = 0;
+        String closedBefore = null;
+        for (LaidBox box : layout.boxes()) {
+            String b = String.valueOf(box.layer() + 1);
+            String in = "set:" + b;
+            for (LaidCushion cushion : layout.cushions()) {
+                if (cushion.layer() < from || cushion.layer() > box.layer()) {
+                    continue;
+                }
+                String c = String.valueOf(cushion.layer() + 1);
+                String at = cushion.bed().isPresent() ? "item:" + c : in;
+                for (String under : List.of("bottom:" + c, "sides:" + c, "base:" + c, "round:" + c, "ties:" + c)) {
+                    pairs.add(new String[] {under, at});
+                    pairs.add(new String[] {"cut:" + c, under});
+                }
+                for (String over : List.of("top:" + c, "last:" + c, "beside:" + c, "lid:" + c, "knots:" + c)) {
+                    pairs.add(new String[] {at, over});
+                    pairs.add(new String[] {over, "shake:" + b});
+                }
+                pairs.add(new String[] {"open:" + b, "bottom:" + c});
+                pairs.add(new String[] {"ties:" + c, "knots:" + c});
+                pairs.add(new String[] {"knots:" + c, "lid:" + c});
+                pairs.add(new String[] {"look", at});
+            }
+            pairs.add(new String[] {"make:" + b, "open:" + b});
+            pairs.add(new String[] {"open:" + b, in});
+            pairs.add(new String[] {in, "shake:" + b});
+            pairs.add(new String[] {"shake:" + b, "close:" + b});
+            pairs.add(new String[] {"close:" + b, "strap:" + b});
+            if (closedBefore != null) {
+                pairs.add(new String[] {closedBefore, in});
+            }
+            closedBefore = "close:" + b;
+            from = box.layer() + 1;
+        }
+        pairs.add(new String[] {closedBefore, "weigh"});
+        pairs.add(new String[] {closedBefore, "labels"});
+        pairs.removeIf(pair -> !ids.contains(pair[0]) || !ids.contains(pair[1]));
+        return pairs;
+    }
+
+    private static Pack any(Random random) {
+        return switch (random.nextInt(3)) {
+            case 0 -> Packs.random(random);
+            case 1 -> Packs.everyState(random);
+            default -> Packs.bedded(random);
+        };
+    }
+
+    private static void holds(List<Step> steps, Layout layout) {
+        List<String> ids = steps.stream().map(Step::id).toList();
+        for (String[] pair : graph(layout, ids)) {
+            assertThat(ids.indexOf(pair[0]))
+                    .as(pair[0] + " before " + pair[1] + " in " + ids)
+                    .isLessThan(ids.indexOf(pair[1]));
+        }
+    }
+
+    @Test
+    void theOrderCanBeDoneForEveryPackAndHoweverItIsWanted() {
+        Random random = new Random(13);
+        for (int i = 0; i < 400; i++) {
+            Pack pack = any(random);
+            Layout layout = LayoutWalk.lay(pack.item(), pack.layers(), CATALOGUE);
+            List<Step> steps = PackingSteps.of(pack, layout, CATALOGUE, StepIds.byPlace(pack));
+            holds(steps, layout);
+            List<String> wanted = new ArrayList<>(steps.stream().map(Step::id).toList());
+            Collections.shuffle(wanted, random);
+            holds(StepOrder.sorted(steps, wanted), layout);
+        }
+    }
+
+    @Test
+    void everyCushionAndBoxOfARandomPackIsDone() {
+        Random random = new Random(14);
+        for (int i = 0; i < 200; i++) {
+            Pack pack = any(random);
+            Layout layout = LayoutWalk.lay(pack.item(), pack.layers(), CATALOGUE);
+            List<Step> steps = PackingSteps.of(pack, layout, CATALOGUE, StepIds.byPlace(pack));
+            List<Integer> standing =
+                    steps.get(steps.size() - 2).scene().orElseThrow().there();
+            assertThat(standing)
+                    .as("%s", pack.layers())
+                    .hasSize(layout.solids().size())
+                    .doesNotHaveDuplicates();
+            assertThat(steps.stream().filter(step -> step.id().startsWith("close:")))
+                    .hasSameSizeAs(layout.boxes());
+            // What came with a step stands there after it.
+            steps.forEach(step ->
+                    step.scene().ifPresent(scene -> assertThat(scene.there()).containsAll(scene.added())));
+        }
+    }
+
+    @Test
+    void openingIsPackingInReverse() {
+        Random random = new Random(15);
+        Pack pack = Packs.random(random);
+        Layout layout = LayoutWalk.lay(pack.item(), pack.layers(), CATALOGUE);
+        List<Step> steps = PackingSteps.of(pack, layout, CATALOGUE, StepIds.byPlace(pack));
+        List<String> opened = UnpackingSteps.of(steps).stream()
+                .map(UnpackingSteps.Opening::id)
+                .toList();
+        List<String> packed = new ArrayList<>(steps.stream().map(Step::id).toList());
+        Collections.reverse(packed);
+        packed.retainAll(opened);
+        assertThat(opened).isEqualTo(packed).endsWith("look");
+        List<String> seen = UnpackingSteps.untilSeen(steps).stream()
+                .map(UnpackingSteps.Opening::id)
+                .toList();
+        assertThat(opened.subList(0, seen.size())).isEqualTo(seen);
+        assertThat(seen).doesNotContain("look").anyMatch(id -> id.startsWith("close:"));
+    }
+
+    private static Step step(String id, String... after) {
+        return new Step(
+                id,
+                Stage.READY,
+                Set.of(after),
+                Sentence.plain("Do " + id + "."),
+                List.of(),
+                Set.of(),
+                1,
+                false,
+                new Ask.Tick(),
+                Optional.empty(),
+                List.of());
+    }
+
+    private static final List<Step> FOUR = List.of(step("a"), step("b", "a"), step("c"), step("d", "b", "c"));
+
+    private static List<String> order(String... wanted) {
+        return StepOrder.sorted(FOUR, List.of(wanted)).stream().map(Step::id).toList();
+    }
+
+    @Test
+    void aWantedOrderIsFollowedAsFarAsItCanBeDone() {
+        assertThat(order()).containsExactly("a", "b", "c", "d");
+        assertThat(order("c", "a", "b", "d")).containsExactly("c", "a", "b", "d");
+        assertThat(order("d", "c", "b", "a")).containsExactly("c", "a", "b", "d");
+        // A step that nobody placed stays behind the one that it stands behind.
+        assertThat(order("c", "b", "d")).containsExactly("a", "c", "b", "d");
+        assertThat(order("unheard of", "c")).startsWith("a");
+        assertThat(StepOrder.held(FOUR, List.of("d", "c", "b", "a"))).containsExactlyInAnyOrder("d", "b");
+        assertThat(StepOrder.held(FOUR, List.of("c", "a", "b", "d"))).isEmpty();
+    }
+
+    @Test
+    void stepsThatNeedEachOtherOrNobodyAreRefused() {
+        assertThatThrownBy(() -> StepOrder.sorted(List.of(step("a", "b"), step("b", "a")), List.of()))
+                .hasMessageContaining("need each other");
+        assertThatThrownBy(() -> StepOrder.sorted(List.of(step("a", "gone")), List.of()))
+                .hasMessageContaining("a needs gone");
+        assertThatThrownBy(() -> StepOrder.sorted(List.of(step("a"), step("a")), List.of()))
+                .hasMessageContaining("two steps are called a");
+    }
+
+    @Test
+    void otherWordsAreKeptAndFlaggedWhenTheyNoLongerFit() {
+        Map<String, StepEdits.Rewording> words = new HashMap<>();
+        words.put("a", new StepEdits.Rewording("Do a.", "Do a with care."));
+        words.put("b", new StepEdits.Rewording("Do b as it was.", "Do b with care."));
+        words.put("gone", new StepEdits.Rewording("Do gone.", "Do what is gone."));
+        StepEdits.Applied applied = new StepEdits(List.of("d", "a"), words).on(FOUR);
+        assertThat(applied.steps())
+                .extracting(each -> each.says(rampart.core.words.Wording.METRIC))
+                .containsExactly("Do a with care.", "Do b with care.", "Do c.", "Do d.");
+        assertThat(applied.steps()).extracting(StepEdits.Edited::outdated).containsExactly(false, true, false, false);
+        assertThat(applied.lost()).extracting(StepEdits.Rewording::words).containsExactly("Do what is gone.");
+    }
+}
