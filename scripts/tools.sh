@@ -93,6 +93,8 @@ need_pdf_readers() {
 }
 
 need_drawing_readers() {
+  command -v zbarimg >/dev/null ||
+    install_packages "a reader for the bar codes we print" zbar-tools
   /usr/bin/python3 -c 'import ezdxf' 2>/dev/null ||
     install_packages "a reader for the DXF files we write" python3 python3-ezdxf
 }

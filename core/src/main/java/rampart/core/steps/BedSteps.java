@@ -23,8 +23,10 @@ final class BedSteps {
     private final LaidCushion cushion;
     private final BedShape bed;
     private final String layer;
+    private final Stage stage;
 
-    BedSteps(Table table, LaidCushion cushion) {
+    BedSteps(Table table, LaidCushion cushion, Stage stage) {
+        this.stage = stage;
         this.table = table;
         this.cushion = cushion;
         this.bed = cushion.bed().orElseThrow();
@@ -48,7 +50,7 @@ final class BedSteps {
                 cushion.layer(),
                 solid -> solid.face().filter(face -> face == Face.TOP).isPresent());
         List<Integer> there = joined(boxSolids, base);
-        Table.Draft first = table.step("base:" + layer, Stage.WRAP)
+        Table.Draft first = table.step("base:" + layer, stage)
                 .after(before)
                 .after(table.begun("cut:" + layer))
                 .shows(there, base);
@@ -79,7 +81,7 @@ final class BedSteps {
         if (bed.ties().isEmpty()) {
             return after;
         }
-        return table.step("ties:" + layer, Stage.WRAP)
+        return table.step("ties:" + layer, stage)
                 .after(after)
                 .says(Say.STEP_TIES.of(Quantity.count(bed.ties().size())))
                 .mind("A closed shape is threaded after it has been laid in.")
@@ -97,7 +99,7 @@ final class BedSteps {
                 .distinct()
                 .toList();
         List<String> delicate = table.delicate();
-        Table.Draft lay = table.step("item:" + layer, Stage.WRAP)
+        Table.Draft lay = table.step("item:" + layer, stage)
                 .after(after, item.ready())
                 .after(table.begun("fill:"))
                 .after(table.begun("take:"))
@@ -131,7 +133,7 @@ final class BedSteps {
             return after;
         }
         Wedge one = wedges.get(0);
-        return table.step("wedges:" + layer, Stage.WRAP)
+        return table.step("wedges:" + layer, stage)
                 .after(after)
                 .says(Say.STEP_WEDGES.of(
                         Quantity.count(wedges.size()), Quantity.cut(one.thickMm()), Term.name(one.part())))
@@ -148,7 +150,7 @@ final class BedSteps {
         List<Sentence> pulls = bed.ties().stream()
                 .map(tie -> Say.STEP_TIE.of(Quantity.newton(tie.tensionN()), Quantity.wholeMm(tie.widthMm())))
                 .toList();
-        return table.step("knots:" + layer, Stage.WRAP)
+        return table.step("knots:" + layer, stage)
                 .after(after)
                 .says("Pull the ties and knot them underneath; secure each knot so that it cannot slacken.")
                 .mind(pulls)
@@ -164,7 +166,7 @@ final class BedSteps {
         if (names.isEmpty()) {
             return after;
         }
-        return table.step("wells:" + layer, Stage.WRAP)
+        return table.step("wells:" + layer, stage)
                 .after(after)
                 .says(Say.STEP_WELLS.of(Term.and(names)))
                 .done();
@@ -174,7 +176,7 @@ final class BedSteps {
         if (BedBlock.of(cushion).lidMm() <= 0) {
             return after;
         }
-        Table.Draft lid = table.step("lid:" + layer, Stage.WRAP)
+        Table.Draft lid = table.step("lid:" + layer, stage)
                 .after(after)
                 .after(table.begun("cut:" + layer))
                 .must()

@@ -62,6 +62,7 @@ final class BoxSteps {
         List<LaidCushion> cushions = table.layout.cushions().stream()
                 .filter(cushion -> cushion.layer() > round && cushion.layer() < box.layer())
                 .toList();
+        pieces();
         dress();
         String ready = fittingsIn(open());
         String sat = cushions.stream().anyMatch(cushion -> cushion.bed().isPresent())
@@ -91,7 +92,7 @@ final class BoxSteps {
         Optional<LaidCushion> cushion =
                 table.layout.cushions().stream().filter(c -> c.layer() == layer).findFirst();
         if (cushion.isPresent() && cushion.get().bed().isPresent()) {
-            contents = new BedSteps(table, cushion.get()).write(contents, "", before(), List.of());
+            contents = new BedSteps(table, cushion.get(), Stage.WRAP).write(contents, "", before(), List.of());
             return;
         }
         Table.Draft step =
@@ -210,7 +211,7 @@ final class BoxSteps {
         before.add(ready);
         before.addAll(under(others, ready));
         List<Integer> boxThere = there;
-        PackingSteps.Contents lain = new BedSteps(table, bed).write(contents, name, before, boxThere);
+        PackingSteps.Contents lain = new BedSteps(table, bed, stage).write(contents, name, before, boxThere);
         there = joined(boxThere, lain.solids());
         contents = lain;
         return over(others, lain.ready());
@@ -402,9 +403,13 @@ final class BoxSteps {
         return step.done();
     }
 
-    private void pieces(Table.Draft step) {
+    /** Each piece of a set wrapped, before there is a box to set them into. */
+    private void pieces() {
+        if (from > 0 || table.pack.item().properties().pieces().isEmpty()) {
+            return;
+        }
         var pieces = table.pack.item().properties().pieces().orElseThrow();
-        String wrapped = table.step("pieces", Stage.WRAP)
+        table.step("pieces", Stage.WRAP)
                 .after("look")
                 .after(table.begun("fill:"))
                 .says(Say.STEP_WRAP_PIECES.of(Quantity.count(pieces.quantity()), Quantity.mm(pieces.wrapMm())))
@@ -414,7 +419,11 @@ final class BoxSteps {
                 .must()
                 .undone("Unwrap each piece over a soft surface; look into it for its filling.")
                 .done();
-        step.after(wrapped)
+    }
+
+    private void pieces(Table.Draft step) {
+        var pieces = table.pack.item().properties().pieces().orElseThrow();
+        step.after("pieces")
                 .after(table.begun("boards:set"))
                 .says(Say.STEP_SET_PIECES.of(
                         Quantity.count(pieces.quantity()),
@@ -498,8 +507,10 @@ final class BoxSteps {
                             "Foam joins to both walls unless film lies between: open along the film, or cut the foam between"
                                     + " the boxes with a long blade, away from what is inside.");
         } else {
-            step.says(Say.STEP_FILL_ROUND.of(
-                    foam, Term.name(contents.name()), new Term.Listed(faces(cushion, sides), ", ")));
+            boolean cells = cushion.foam().structure() == Structure.AIR_CELLS;
+            step.says((cells ? Say.STEP_CELLS_ROUND : Say.STEP_FILL_ROUND)
+                            .of(foam, Term.name(contents.name()), new Term.Listed(faces(cushion, sides), ", ")))
+                    .undone("Take out what lies beside it until both hands go down.");
         }
         return step.done();
     }
@@ -622,6 +633,9 @@ final class BoxSteps {
                                 : "Open the " + name
                                         + " at its top: cut the tape along the seam, the blade no deeper than the"
                                         + " board.");
+        if (!outer && from == 0) {
+            step.mind("Sender and a way to reach you lie inside it, in case the outer box is lost.");
+        }
         if (tape > 0) {
             step.says(Say.STEP_CLOSE.of(Term.name(name), new Quantity(tape, Unit.MM, 0)));
         } else {

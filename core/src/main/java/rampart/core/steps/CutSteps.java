@@ -82,7 +82,7 @@ final class CutSteps {
                         Quantity.cut(piece.widthMm()),
                         Quantity.cut(piece.thicknessMm())))
                 .toList();
-        return Say.STEP_CUT.of(foam, new Term.Listed(sizes, "; "));
+        return Say.STEP_CUT.of(foam, new Term.Listed(sizes, " and "));
     }
 
     private static void board(Table table, BoardWork work) {
@@ -131,7 +131,11 @@ final class CutSteps {
         } else {
             table.step("make:" + layer, Stage.CUT)
                     .says(Say.STEP_MAKE_BOX.of(terms))
-                    .mind("Its blanks stand among the drawings; score before cutting, and try the folds empty.")
+                    .mind(
+                            work.style().get() == CartonStyle.RIGID_CASE
+                                    ? "Its panels stand among the files for a cutter. Fit all of it dry before there is glue;"
+                                            + " the hinge pins are in before the last side is tapped home."
+                                    : "Its blanks stand among the drawings; score before cutting, and try the folds empty.")
                     .takes(MINUTES_A_BLANK * Math.max(1, count))
                     .caution(Caution.BLADE)
                     .done();

@@ -3,10 +3,12 @@ package rampart.core.steps;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.check.LiftCheck;
+import rampart.core.clearance.FittedBox;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.Layout;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.quantity.Size;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Term;
@@ -17,6 +19,9 @@ import rampart.core.words.Unit;
  * close. What each needs to be done before stands in it, so that they can be put into another order that can be done as well.
  */
 public final class PackingSteps {
+    /** A closed carton bulges and gives by so much (common practice, no source). */
+    private static final double OFF_MM = 10;
+
     private PackingSteps() {}
 
     /**
@@ -70,6 +75,14 @@ public final class PackingSteps {
             weigh.caution(Caution.LIFTING);
         }
         String weighed = weigh.done();
+        Size outside = FittedBox.outside(table.layout);
+        double longest = Math.max(outside.lengthMm(), Math.max(outside.widthMm(), outside.heightMm()));
+        table.step("measure", Stage.SEND)
+                .after(closed.ready())
+                .after(table.begun("strap:"))
+                .says(Say.STEP_MEASURE.of(Quantity.wholeMm(longest), Quantity.wholeMm(OFF_MM)))
+                .asks(new Ask.Length(longest, OFF_MM))
+                .done();
         table.step("labels", Stage.SEND)
                 .after(closed.ready())
                 .after(table.begun("strap:"))

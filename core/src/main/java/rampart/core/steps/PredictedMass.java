@@ -30,7 +30,7 @@ public record PredictedMass(double kg, double toleranceKg) {
         double fittings = FittedBox.massKg(layout);
         double item = pack.item().massKg();
         double board = layout.grossMassKg() - item - foam + fittings;
-        double tape = layout.boxes().stream().mapToDouble(Taping::lengthMm).sum() * 1e-3 * TAPE_KG_M;
+        double tape = TapeNeeded.metres(layout) * TAPE_KG_M;
         double off = Math.sqrt(square(ITEM_OFF * item)
                 + square(FOAM_OFF * foam)
                 + square(BOARD_OFF * board)

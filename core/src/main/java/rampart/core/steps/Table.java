@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import rampart.core.bed.Nature;
+import rampart.core.box.CartonStyle;
 import rampart.core.item.Feature;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.Layout;
@@ -57,6 +58,9 @@ final class Table {
 
     /** What a packer calls a box. */
     String name(LaidBox box) {
+        if (box.carton().style() == CartonStyle.RIGID_CASE) {
+            return "case";
+        }
         int last = layout.boxes().size() - 1;
         int place = layout.boxes().indexOf(box);
         if (place == last) {

@@ -10,6 +10,7 @@ import rampart.core.quantity.Size;
  */
 final class Taping {
     private static final double DOWN_MM = 70;
+    private static final double STEP_MM = 50;
     private static final double ACROSS_FROM_KG = 10;
 
     private Taping() {}
@@ -22,12 +23,8 @@ final class Taping {
         Size outside = box.carton().outside();
         double along = Math.max(outside.lengthMm(), outside.widthMm()) + 2 * DOWN_MM;
         double across = Math.min(outside.lengthMm(), outside.widthMm()) + 2 * DOWN_MM;
-        return insideKg >= ACROSS_FROM_KG ? along + 2 * across : along;
-    }
-
-    /** For the whole box. */
-    static double lengthMm(LaidBox box) {
-        return 2 * seamMm(box, ACROSS_FROM_KG);
+        double seam = insideKg >= ACROSS_FROM_KG ? along + 2 * across : along;
+        return STEP_MM * Math.ceil(seam / STEP_MM);
     }
 
     static boolean taped(LaidBox box) {

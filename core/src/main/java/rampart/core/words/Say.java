@@ -150,7 +150,7 @@ public enum Say {
                     + " apart."),
     STEP_UNSUPPORT("Take away what supports the {0}, a hand under it."),
     STEP_CUT("Cut {0}: {1}."),
-    STEP_PIECE("{0} of {1} by {2}, {3} thick"),
+    STEP_PIECE("{0} of {1} by {2} by {3} thick"),
     STEP_CUT_MANY("Cut {0} pieces of {1}; their sizes stand in the cut list."),
     STEP_CUT_BED(
             "Cut the bed out of {0}, {1} by {2}: base {3} high, lid {4}. Opening by opening, as its drawings say; then"
@@ -188,6 +188,7 @@ public enum Say {
     STEP_FACE("{0} {1}"),
     STEP_ALL_SIDES("{0} on all four sides"),
     STEP_FILL_ROUND("Fill {0} all round {1} and shake it down: {2}."),
+    STEP_CELLS_ROUND("Lay {0} round {1}, slack, so that they give: {2}."),
     STEP_FOAM_CORNERS(
             "Foam into the eight corners between {0} and the {1}, and nowhere else; let it cure before anything is"
                     + " closed, and trim what stands out."),
@@ -199,7 +200,27 @@ public enum Say {
     STEP_SHUT("Close the {0}."),
     STEP_STRAP("Put {0} round the {1}: one each {2}."),
     STEP_PROTECT("Put {0} on the {1}."),
+    STEP_MEASURE("Measure its longest edge. It should be {0}, give or take {1}: carriers charge by size."),
     STEP_WEIGH("Weigh it. It should be {0}, give or take {1}."),
+
+    // What the packing table says of what was done.
+    TABLE_NO_STEP("There is no step {0} in this packing."),
+    TABLE_MUST("This step is marked must: it cannot be skipped."),
+    TABLE_BEFORE("Step {0} has to be done before this one."),
+    TABLE_NO_VALUE("Say what was found: this step asks for it."),
+    TABLE_COUNT("There are {0}, and there should be {1}. Count again, or write why."),
+    TABLE_LIGHT("It is {0} too light, more than the {1} that it may be off: something is missing. Look, or write why."),
+    TABLE_HEAVY(
+            "It is {0} too heavy, more than the {1} that it may be off: something is too much. Look, or write why."),
+    TABLE_LENGTH("It measures {0} and should be {1}, give or take {2}. Measure again, or write why."),
+    TABLE_MOVES("Something moves: it is not done. Find what moves and fill it, then shake again."),
+
+    // Boxes that travel together.
+    TOGETHER_APART(
+            "Box {0} holds {1} beside {2}: hold them apart, or send the heavy or loose ones in a box of their own."),
+    TOGETHER_LIFT("Box {0} weighs {1}: two people lift it."),
+    TOGETHER_BELOW("Box {0} weighs {1}: it goes below; it must not stand on box {2}, which is delicate."),
+    TOGETHER_ALL("{0} boxes, {1} together. Each says how many there are: the receiver counts them before signing."),
 
     // Board from sheets and from other cartons.
     FROM_ONE_SHEET("It is cut from one sheet: {0} are left across and {1} along the flutes."),

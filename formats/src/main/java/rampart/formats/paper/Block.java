@@ -81,6 +81,36 @@ public sealed interface Block {
     }
 
     /**
+     * One thing to do, with a drawing of what stands there then.
+     *
+     * @param number as it is counted
+     * @param sign what it asks for, such as a box to tick; empty where nothing is asked
+     * @param details beneath the words, each a line
+     */
+    record Step(String number, String words, String sign, List<String> details, Optional<Drawing> drawing)
+            implements Block {
+        /** Room for the drawing, mm on paper. */
+        public static final double DRAWING_MM = 34;
+
+        @Override
+        public void on(Medium medium) throws IOException {
+            medium.step(this);
+        }
+    }
+
+    /**
+     * Things to cut out, each at its true size, side by side as far as they go.
+     *
+     * @param drawings all of one size
+     */
+    record CutOuts(List<Drawing> drawings) implements Block {
+        @Override
+        public void on(Medium medium) throws IOException {
+            medium.cutOuts(this);
+        }
+    }
+
+    /**
      * A photograph.
      *
      * @param address where the server has it

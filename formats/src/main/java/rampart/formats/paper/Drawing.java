@@ -27,10 +27,11 @@ public record Drawing(
     }
 
     /**
-     * A closed outline.
+     * A closed outline; of two places a line.
      *
      * @param tone how dark it is, 0 paper to 1 ink
      * @param dashed where it is a line to follow, not an edge
+     * @param lineMm width of its edge; 0 where it has none
      */
     public record Shape(List<PlanPoint> places, double tone, boolean dashed, double lineMm) {
         public Shape {
@@ -38,8 +39,20 @@ public record Drawing(
         }
     }
 
-    /** A few words whose middle is at a place. */
-    public record Label(double xMm, double yMm, String words) {}
+    /**
+     * A few words at a place.
+     *
+     * @param size of the letters, points
+     * @param middle true where the place is their middle, false where it is their left end
+     */
+    public record Label(double xMm, double yMm, String words, double size, boolean bold, boolean middle) {
+        private static final double SMALL = 8;
+
+        /** Small, its middle there. */
+        public Label(double xMm, double yMm, String words) {
+            this(xMm, yMm, words, SMALL, false, true);
+        }
+    }
 
     /**
      * A hatched rectangle.

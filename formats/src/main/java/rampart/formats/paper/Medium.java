@@ -12,5 +12,9 @@ public interface Medium {
 
     void table(Block.Table table) throws IOException;
 
+    void step(Block.Step step) throws IOException;
+
+    void cutOuts(Block.CutOuts cutOuts) throws IOException;
+
     void picture(Block.Picture picture) throws IOException;
 }

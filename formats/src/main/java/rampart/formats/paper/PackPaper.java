@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import rampart.core.layout.Layer;
-import rampart.core.layout.LayoutWalk;
+import rampart.core.layout.Layout;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Axis;
@@ -21,7 +21,6 @@ import rampart.formats.paper.Block.Text.Weight;
 import rampart.formats.view.CheckView;
 import rampart.formats.view.CutListView;
 import rampart.formats.view.EvaluationView;
-import rampart.formats.view.ReportView;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
 
@@ -36,55 +35,63 @@ public final class PackPaper {
     private final PackFile file;
     private final Pack pack;
     private final Catalogue catalogue;
+    private final Layout layout;
     private final Wording wording;
     private final EvaluationView evaluation;
     private final CutListView cutList;
     private final List<Block> blocks = new ArrayList<>();
 
-    private PackPaper(PackFile file, Catalogue catalogue, ReportView report, Wording wording) {
-        this.file = file;
+    private PackPaper(PaperSource source) {
+        this.file = source.file();
         this.pack = file.pack();
-        this.catalogue = file.catalogue(catalogue);
-        this.wording = wording;
-        this.evaluation = report.evaluation();
-        this.cutList = report.cutList();
+        this.catalogue = source.catalogue();
+        this.layout = source.layout();
+        this.wording = source.wording();
+        this.evaluation = source.report().evaluation();
+        this.cutList = source.report().cutList();
     }
 
-    /**
-     * What stands on the page.
-     *
-     * @param catalogue materials that the file does not bring
-     * @param report on the pack, in the same wording
-     * @param standing what state of the pack it shows, in words
-     * @param picture of the item
-     */
-    public static PaperDocument document(
-            PackFile file,
-            Catalogue catalogue,
-            ReportView report,
-            String standing,
-            Optional<Block.Picture> picture,
-            Wording wording) {
-        PackPaper paper = new PackPaper(file, catalogue, report, wording);
-        paper.head(standing);
-        picture.ifPresent(paper.blocks::add);
+    /** What stands on the page. */
+    static PaperDocument document(PaperSource source) {
+        PackPaper paper = new PackPaper(source);
+        paper.blocks.add(new Block.Title(paper.file.name(), source.standing()));
+        source.reason().ifPresent(reason -> paper.blocks.add(Block.Text.of(Weight.STRONG, reason)));
+        paper.head();
+        source.picture().ifPresent(paper.blocks::add);
         paper.sections();
         paper.layers();
         paper.boxes();
-        paper.blocks.addAll(BoardPaper.blocks(
-                paper.pack,
-                LayoutWalk.layUndrawn(paper.pack.item(), paper.pack.layers(), paper.catalogue),
-                paper.catalogue,
-                wording));
+        paper.blocks.addAll(BoardPaper.blocks(paper.pack, paper.layout, paper.catalogue, paper.wording));
         paper.pieces();
         paper.fills();
         paper.insert();
         paper.foot();
-        return new PaperDocument(file.name(), paper.blocks);
+        return new PaperDocument(paper.file.name(), paper.blocks);
     }
 
-    private void head(String standing) {
-        blocks.add(new Block.Title(file.name(), standing));
+    /** The item in a sentence, and the verdict. */
+    static List<Block> itemAndVerdict(PaperSource source) {
+        PackPaper paper = new PackPaper(source);
+        paper.head();
+        return paper.blocks;
+    }
+
+    /** What is cut: foam with the places of pads, board, what is filled in. */
+    static List<Block> cutting(PaperSource source) {
+        PackPaper paper = new PackPaper(source);
+        paper.pieces();
+        paper.fills();
+        paper.boxes();
+        paper.blocks.addAll(BoardPaper.blocks(paper.pack, paper.layout, paper.catalogue, paper.wording));
+        return paper.blocks;
+    }
+
+    /** A layer in words. */
+    static String layer(PaperSource source, int index) {
+        return new PackPaper(source).layer(index);
+    }
+
+    private void head() {
         blocks.add(Block.Text.of(Weight.PLAIN, item()));
         blocks.add(new Block.Text(Weight.STRONG, verdict(), Optional.of(evaluation.verdict())));
     }
@@ -141,8 +148,8 @@ public final class PackPaper {
     /** Both views to one scale, so that they can be compared. */
     private void sections() {
         List<EvaluationView.SolidView> solids = evaluation.solids();
-        SectionDrawing front = new SectionDrawing(solids, pack.layers(), catalogue, Axis.X);
-        SectionDrawing side = new SectionDrawing(solids, pack.layers(), catalogue, Axis.Y);
+        SectionDrawing front = new SectionDrawing(solids, pack.layers(), catalogue, Axis.X, Axis.Z);
+        SectionDrawing side = new SectionDrawing(solids, pack.layers(), catalogue, Axis.Y, Axis.Z);
         double ratio =
                 ratio(Math.max(front.widthMm(), side.widthMm()), front.heightMm(), ROOM_WIDTH_MM, ROOM_HEIGHT_MM);
         blocks.add(drawings(
@@ -263,9 +270,7 @@ public final class PackPaper {
     }
 
     private void insert() {
-        LayoutWalk.layUndrawn(pack.item(), pack.layers(), catalogue)
-                .bed()
-                .ifPresent(bed -> blocks.addAll(InsertPaper.blocks(bed, wording)));
+        layout.bed().ifPresent(bed -> blocks.addAll(InsertPaper.blocks(bed, wording)));
     }
 
     private static String faces(List<String> faces) {

@@ -10,12 +10,14 @@ import rampart.formats.view.StatusView;
 /** A page for the screen, block by block; lengths in mm on paper. */
 public record PaperView(String title, List<BlockView> blocks) {
 
-    /** One block: of the five parts the one that it is. */
+    /** One block: of the seven parts the one that it is. */
     public record BlockView(
             @Nullable TitleView title,
             @Nullable TextView text,
             @Nullable DrawingsView drawings,
             @Nullable TableView table,
+            @Nullable StepView step,
+            @Nullable CutOutsView cutOuts,
             @Nullable PictureView picture) {}
 
     /** Head of the page. */
@@ -49,8 +51,28 @@ public record PaperView(String title, List<BlockView> blocks) {
     /** A closed outline: a row of x and y, and how dark it is, 0 paper to 1 ink. */
     public record ToneView(List<List<Double>> placesMm, double tone, boolean dashed, double lineMm) {}
 
-    /** A few words whose middle is at a place. */
-    public record LabelView(double xMm, double yMm, String words) {}
+    /**
+     * A few words at a place.
+     *
+     * @param size of the letters, points
+     * @param middle true where the place is their middle, false where it is their left end
+     */
+    public record LabelView(double xMm, double yMm, String words, double size, boolean bold, boolean middle) {}
+
+    /**
+     * One thing to do.
+     *
+     * @param sign what it asks for; empty where nothing is asked
+     */
+    public record StepView(
+            String number,
+            String words,
+            String sign,
+            List<String> details,
+            @Nullable DrawingView drawing) {}
+
+    /** Things to cut out, each at its true size. */
+    public record CutOutsView(List<DrawingView> drawings) {}
 
     /** A hatched rectangle. */
     public record AreaView(double leftMm, double topMm, double widthMm, double heightMm, String hatch, double lineMm) {}
@@ -76,12 +98,53 @@ public record PaperView(String title, List<BlockView> blocks) {
         return new PaperView(document.title(), screen.blocks);
     }
 
+    static DrawingView drawing(Drawing d) {
+        return new DrawingView(
+                d.id(),
+                d.caption(),
+                d.widthMm(),
+                d.heightMm(),
+                areas(d),
+                d.shapes().stream().map(PaperView::shape).toList(),
+                d.labels().stream()
+                        .map(label -> new LabelView(
+                                label.xMm(), label.yMm(), label.words(), label.size(), label.bold(), label.middle()))
+                        .toList());
+    }
+
+    private static ToneView shape(Drawing.Shape shape) {
+        return new ToneView(
+                shape.places().stream()
+                        .map(place ->
+                                List.of(Math.round(place.xMm() * 100) / 100.0, Math.round(place.yMm() * 100) / 100.0))
+                        .toList(),
+                shape.tone(),
+                shape.dashed(),
+                shape.lineMm());
+    }
+
+    private static List<AreaView> areas(Drawing drawing) {
+        return drawing.areas().stream()
+                .map(a -> new AreaView(
+                        a.leftMm(),
+                        a.topMm(),
+                        a.widthMm(),
+                        a.heightMm(),
+                        a.hatching().word(),
+                        a.lineMm()))
+                .toList();
+    }
+
     private static final class Screen implements Medium {
         private final List<BlockView> blocks = new ArrayList<>();
 
+        private void add(TitleView title, TextView text, DrawingsView drawings, TableView table, PictureView picture) {
+            blocks.add(new BlockView(title, text, drawings, table, null, null, picture));
+        }
+
         @Override
         public void title(Block.Title title) {
-            blocks.add(new BlockView(new TitleView(title.words(), title.standing()), null, null, null, null));
+            add(new TitleView(title.words(), title.standing()), null, null, null, null);
         }
 
         @Override
@@ -91,49 +154,32 @@ public record PaperView(String title, List<BlockView> blocks) {
                 case PLAIN -> WeightView.plain;
                 case SMALL -> WeightView.small;
             };
-            blocks.add(new BlockView(
-                    null, new TextView(weight, text.words(), text.status().orElse(null)), null, null, null));
+            add(null, new TextView(weight, text.words(), text.status().orElse(null)), null, null, null);
         }
 
         @Override
         public void drawings(Block.Drawings block) {
-            List<DrawingView> drawings = block.drawings().stream()
-                    .map(d -> new DrawingView(
-                            d.id(),
-                            d.caption(),
-                            d.widthMm(),
-                            d.heightMm(),
-                            areas(d),
-                            d.shapes().stream().map(Screen::shape).toList(),
-                            d.labels().stream()
-                                    .map(label -> new LabelView(label.xMm(), label.yMm(), label.words()))
-                                    .toList()))
-                    .toList();
-            blocks.add(new BlockView(
-                    null, null, new DrawingsView(drawings, block.ratio(), block.barMm(), block.note()), null, null));
+            List<DrawingView> drawings =
+                    block.drawings().stream().map(PaperView::drawing).toList();
+            add(null, null, new DrawingsView(drawings, block.ratio(), block.barMm(), block.note()), null, null);
         }
 
-        private static ToneView shape(Drawing.Shape shape) {
-            return new ToneView(
-                    shape.places().stream()
-                            .map(place -> List.of(
-                                    Math.round(place.xMm() * 100) / 100.0, Math.round(place.yMm() * 100) / 100.0))
-                            .toList(),
-                    shape.tone(),
-                    shape.dashed(),
-                    shape.lineMm());
+        @Override
+        public void step(Block.Step step) {
+            StepView view = new StepView(
+                    step.number(),
+                    step.words(),
+                    step.sign(),
+                    step.details(),
+                    step.drawing().map(PaperView::drawing).orElse(null));
+            blocks.add(new BlockView(null, null, null, null, view, null, null));
         }
 
-        private static List<AreaView> areas(Drawing drawing) {
-            return drawing.areas().stream()
-                    .map(a -> new AreaView(
-                            a.leftMm(),
-                            a.topMm(),
-                            a.widthMm(),
-                            a.heightMm(),
-                            a.hatching().word(),
-                            a.lineMm()))
-                    .toList();
+        @Override
+        public void cutOuts(Block.CutOuts cutOuts) {
+            CutOutsView view = new CutOutsView(
+                    cutOuts.drawings().stream().map(PaperView::drawing).toList());
+            blocks.add(new BlockView(null, null, null, null, null, view, null));
         }
 
         @Override
@@ -141,18 +187,12 @@ public record PaperView(String title, List<BlockView> blocks) {
             List<ColumnView> columns = table.columns().stream()
                     .map(c -> new ColumnView(c.head(), c.number()))
                     .toList();
-            blocks.add(new BlockView(
-                    null, null, null, new TableView(table.caption(), columns, table.rows(), table.narrow()), null));
+            add(null, null, null, new TableView(table.caption(), columns, table.rows(), table.narrow()), null);
         }
 
         @Override
         public void picture(Block.Picture picture) {
-            blocks.add(new BlockView(
-                    null,
-                    null,
-                    null,
-                    null,
-                    new PictureView(picture.address(), Block.Picture.HEIGHT_MM, picture.caption())));
+            add(null, null, null, null, new PictureView(picture.address(), Block.Picture.HEIGHT_MM, picture.caption()));
         }
     }
 }

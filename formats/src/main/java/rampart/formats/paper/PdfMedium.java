@@ -14,6 +14,8 @@ public final class PdfMedium implements Medium {
     private static final double TITLE = 15;
     private static final double BODY = 9.5;
     private static final double CELL = 9;
+    private static final double STEP = 10.5;
+    private static final double CUT_OUT_GAP_MM = 3;
     private static final double SMALL = 8;
     private static final double GAP_MM = 2;
 
@@ -80,7 +82,10 @@ public final class PdfMedium implements Medium {
     }
 
     private void draw(Drawing drawing, double x) throws IOException {
-        double top = sheet.y();
+        draw(drawing, x, sheet.y());
+    }
+
+    private void draw(Drawing drawing, double x, double top) throws IOException {
         for (Drawing.Area area : drawing.areas()) {
             Hatch.of(area.hatching())
                     .fill(sheet, x + area.leftMm(), top + area.topMm(), area.widthMm(), area.heightMm());
@@ -89,11 +94,12 @@ public final class PdfMedium implements Medium {
             shape(shape, x, top);
         }
         for (Drawing.Label label : drawing.labels()) {
+            double aside = label.middle() ? sheet.lengthMm(label.words(), label.size()) / 2 : 0;
             sheet.text(
-                    x + label.xMm() - sheet.lengthMm(label.words(), SMALL) / 2,
-                    top + label.yMm() - Sheet.lineMm(SMALL) / 2,
-                    SMALL,
-                    false,
+                    x + label.xMm() - aside,
+                    top + label.yMm() - Sheet.lineMm(label.size()) / 2,
+                    label.size(),
+                    label.bold(),
                     label.words());
         }
         // Edges after all grounds, so that no neighbour covers half a line.
@@ -127,8 +133,10 @@ public final class PdfMedium implements Medium {
             }
         }
         stream.closePath();
-        if (shape.dashed()) {
+        if (shape.dashed() || shape.places().size() == 2) {
             stream.stroke();
+        } else if (shape.lineMm() == 0) {
+            stream.fill();
         } else {
             stream.fillAndStroke();
         }
@@ -175,6 +183,91 @@ public final class PdfMedium implements Medium {
         sheet.down(lines * Sheet.lineMm(size));
         sheet.line(MARGIN_MM, sheet.y(), MARGIN_MM + sheet.widthMm(), sheet.y(), 0.1);
         sheet.down(0.6);
+    }
+
+    @Override
+    public void step(Block.Step step) throws IOException {
+        double aside = step.drawing().isPresent() ? Block.Step.DRAWING_MM + 4 : 0;
+        double left = MARGIN_MM + 12;
+        double width = sheet.widthMm() - 12 - aside - 12;
+        List<String> words = sheet.broken(step.words(), STEP, width);
+        List<List<String>> details = new ArrayList<>();
+        double high = words.size() * Sheet.lineMm(STEP) + 2;
+        for (String detail : step.details()) {
+            List<String> lines = sheet.broken(detail, CELL, width);
+            details.add(lines);
+            high += lines.size() * Sheet.lineMm(CELL) + 0.6;
+        }
+        high = Math.max(high, step.drawing().map(Drawing::heightMm).orElse(0.0) + 3);
+        sheet.need(high + 2);
+        sheet.line(MARGIN_MM, sheet.y(), MARGIN_MM + sheet.widthMm(), sheet.y(), 0.1);
+        double top = sheet.y() + 1.5;
+        sheet.text(MARGIN_MM, top, STEP, true, step.number());
+        double y = top;
+        for (String line : words) {
+            sheet.text(left, y, STEP, true, line);
+            y += Sheet.lineMm(STEP);
+        }
+        for (List<String> detail : details) {
+            y += 0.6;
+            for (String line : detail) {
+                sheet.text(left, y, CELL, false, line);
+                y += Sheet.lineMm(CELL);
+            }
+        }
+        double right = MARGIN_MM + sheet.widthMm();
+        if (!step.sign().isEmpty()) {
+            box(right - aside - 6, top, 4.5);
+            sheet.text(right - aside - 10 - sheet.lengthMm(step.sign(), SMALL), top + 0.7, SMALL, false, step.sign());
+        }
+        if (step.drawing().isPresent()) {
+            draw(step.drawing().get(), right - Block.Step.DRAWING_MM, top);
+        }
+        sheet.down(high + 1);
+    }
+
+    /** To tick. */
+    private void box(double x, double top, double side) throws IOException {
+        sheet.line(x, top, x + side, top, 0.3);
+        sheet.line(x + side, top, x + side, top + side, 0.3);
+        sheet.line(x + side, top + side, x, top + side, 0.3);
+        sheet.line(x, top + side, x, top, 0.3);
+    }
+
+    @Override
+    public void cutOuts(Block.CutOuts cutOuts) throws IOException {
+        double x = MARGIN_MM;
+        double high = 0;
+        sheet.down(2);
+        for (Drawing drawing : cutOuts.drawings()) {
+            boolean beside = high > 0 && x + drawing.widthMm() <= MARGIN_MM + sheet.widthMm() + 0.01;
+            if (!beside) {
+                sheet.down(high > 0 ? high + CUT_OUT_GAP_MM : 0);
+                sheet.need(drawing.heightMm());
+                x = MARGIN_MM;
+                high = 0;
+            }
+            draw(drawing, x, sheet.y());
+            x += drawing.widthMm() + CUT_OUT_GAP_MM;
+            high = Math.max(high, drawing.heightMm());
+        }
+        sheet.down(high + CUT_OUT_GAP_MM);
+    }
+
+    /** One drawing alone on a leaf of its own size. */
+    public static byte[] single(String title, List<Drawing> drawings) {
+        try (Sheet sheet = new Sheet(drawings.get(0).widthMm(), drawings.get(0).heightMm(), title)) {
+            PdfMedium medium = new PdfMedium(sheet);
+            for (int i = 0; i < drawings.size(); i++) {
+                if (i > 0) {
+                    sheet.leaf();
+                }
+                medium.draw(drawings.get(i), 0, 0);
+            }
+            return sheet.bytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Override

@@ -1,5 +1,6 @@
 package rampart.formats.paper;
 
+import java.util.ArrayList;
 import java.util.List;
 import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
@@ -8,9 +9,14 @@ import rampart.core.quantity.Face;
 import rampart.formats.view.EvaluationView.SolidView;
 import rampart.formats.view.Hatching;
 
-/** The pack cut through, to scale, seen from the front or from the side. */
-record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue catalogue, Axis across) {
-    private static final Axis UP = Axis.Z;
+/**
+ * The pack cut through, to scale.
+ *
+ * @param across axis that runs to the right
+ * @param up axis that runs up: z from the front or the side, y from above
+ */
+record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue catalogue, Axis across, Axis up) {
+    private static final double NEW_LINE_MM = 0.6;
     private static final double ITEM_LINE_MM = 0.4;
     private static final double LINE_MM = 0.2;
 
@@ -27,7 +33,7 @@ record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue cata
     }
 
     double heightMm() {
-        return most(UP) - least(UP);
+        return most(up) - least(up);
     }
 
     /** The drawing, 1 to {@code ratio}. */
@@ -45,15 +51,33 @@ record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue cata
                 List.of());
     }
 
+    /** What stands there after a step, in the place that it has in the whole pack; what is new has a thick edge. */
+    Drawing step(String id, String caption, double ratio, List<Integer> there, List<Integer> added) {
+        List<Drawing.Area> areas = new ArrayList<>();
+        for (int i : there) {
+            if (!added.contains(i) && shown(solids.get(i))) {
+                areas.add(area(solids.get(i), ratio));
+            }
+        }
+        for (int i : added) {
+            if (shown(solids.get(i))) {
+                Drawing.Area area = area(solids.get(i), ratio);
+                areas.add(new Drawing.Area(
+                        area.leftMm(), area.topMm(), area.widthMm(), area.heightMm(), area.hatching(), NEW_LINE_MM));
+            }
+        }
+        return new Drawing(id, caption, widthMm() / ratio, heightMm() / ratio, areas, List.of(), List.of());
+    }
+
     private Drawing.Area area(SolidView solid, double ratio) {
         double left = least(solid, across);
-        double high = most(solid, UP);
+        double high = most(solid, up);
         Hatching hatching = solid.layer() == null ? Hatching.ITEM : Hatching.of(layers.get(solid.layer()), catalogue);
         return new Drawing.Area(
                 (left - least(across)) / ratio,
-                (most(UP) - high) / ratio,
+                (most(up) - high) / ratio,
                 (most(solid, across) - left) / ratio,
-                (high - least(solid, UP)) / ratio,
+                (high - least(solid, up)) / ratio,
                 hatching,
                 line(solid.part(), hatching));
     }
@@ -84,6 +108,6 @@ record SectionDrawing(List<SolidView> solids, List<Layer> layers, Catalogue cata
                 .findFirst()
                 .orElseThrow()
                 .axis();
-        return axis == across || axis == UP;
+        return axis == across || axis == up;
     }
 }

@@ -19,13 +19,20 @@ final class Sheet implements Closeable {
     private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double LINE = 1.3;
     private final PDDocument document = new PDDocument();
-    private final Paper paper;
+    private final double paperWidthMm;
+    private final double paperHeightMm;
     private final Faces faces;
     private PDPageContentStream stream;
     private double y;
 
     Sheet(Paper paper, String title) throws IOException {
-        this.paper = paper;
+        this(paper.widthMm(), paper.heightMm(), title);
+    }
+
+    /** Of a size of its own, mm. */
+    Sheet(double paperWidthMm, double paperHeightMm, String title) throws IOException {
+        this.paperWidthMm = paperWidthMm;
+        this.paperHeightMm = paperHeightMm;
         faces = new Faces(document);
         document.getDocumentInformation().setTitle(title);
         document.getDocumentInformation().setProducer("Rampart");
@@ -33,7 +40,7 @@ final class Sheet implements Closeable {
     }
 
     double widthMm() {
-        return paper.widthMm() - 2 * MARGIN_MM;
+        return paperWidthMm - 2 * MARGIN_MM;
     }
 
     /** Where the next line goes, mm from the upper edge. */
@@ -47,7 +54,7 @@ final class Sheet implements Closeable {
 
     /** Begins a new leaf unless this much is left on the present one. */
     void need(double mm) throws IOException {
-        if (y + mm > paper.heightMm() - MARGIN_MM) {
+        if (y + mm > paperHeightMm - MARGIN_MM) {
             leaf();
         }
     }
@@ -57,7 +64,7 @@ final class Sheet implements Closeable {
         if (stream != null) {
             stream.close();
         }
-        PDPage page = new PDPage(new PDRectangle(points(paper.widthMm()), points(paper.heightMm())));
+        PDPage page = new PDPage(new PDRectangle(points(paperWidthMm), points(paperHeightMm)));
         document.addPage(page);
         stream = new PDPageContentStream(document, page);
         y = MARGIN_MM;
@@ -153,7 +160,7 @@ final class Sheet implements Closeable {
 
     /** A place measured from the upper edge in mm, as the stream measures it. */
     float up(double fromTopMm) {
-        return points(paper.heightMm() - fromTopMm);
+        return points(paperHeightMm - fromTopMm);
     }
 
     byte[] bytes() throws IOException {

@@ -33,11 +33,9 @@ import rampart.core.material.StandardCatalogue;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 import rampart.core.words.Wording;
-import rampart.formats.compare.Verdicts;
 import rampart.formats.json.Json;
 import rampart.formats.pack.LayerWriter;
 import rampart.formats.pack.PackFile;
-import rampart.formats.view.ReportView;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The PDF read back by Poppler's programs, which share no code with the library that writes it. */
@@ -53,9 +51,7 @@ class PackPaperTest {
 
     private Path written(PackFile pack, Wording wording, Paper paper) throws IOException {
         Path file = folder.resolve("page.pdf");
-        ReportView report = ReportView.of(Verdicts.ANEW.of(pack, StandardCatalogue.get()), wording);
-        PaperDocument document = PackPaper.document(
-                pack, StandardCatalogue.get(), report, "draft, saved today", Optional.empty(), wording);
+        PaperDocument document = Papers.document(PaperKind.page, PaperSources.of(pack, wording));
         Files.write(file, PdfMedium.write(document, paper));
         return file;
     }
@@ -190,9 +186,7 @@ class PackPaperTest {
     @Test
     void thePageOnScreenSaysTheSame() throws IOException {
         PackFile gauge = demo("20-rain-gauge");
-        ReportView report = ReportView.of(Verdicts.ANEW.of(gauge, StandardCatalogue.get()), Wording.METRIC);
-        PaperView view = PaperView.of(PackPaper.document(
-                gauge, StandardCatalogue.get(), report, "draft, saved today", Optional.empty(), Wording.METRIC));
+        PaperView view = PaperView.of(PackPaper.document(PaperSources.of(gauge, Wording.METRIC)));
         String words = text(written(gauge, Wording.METRIC, Paper.a4)).replaceAll("\\s+", " ");
         for (PaperView.BlockView block : view.blocks()) {
             if (block.text() != null) {
@@ -229,14 +223,21 @@ class PackPaperTest {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(photo, "jpg", bytes);
         PackFile pack = demo("10-hygrometer");
-        ReportView report = ReportView.of(Verdicts.ANEW.of(pack, StandardCatalogue.get()), Wording.METRIC);
-        PaperDocument document = PackPaper.document(
-                pack,
-                StandardCatalogue.get(),
-                report,
-                "draft",
+        PaperSource bare = PaperSources.of(pack, Wording.METRIC);
+        PaperDocument document = PackPaper.document(new PaperSource(
+                bare.file(),
+                bare.catalogue(),
+                bare.layout(),
+                bare.report(),
+                bare.standing(),
+                bare.reason(),
+                bare.edits(),
+                bare.prices(),
+                bare.stockedMm(),
+                bare.packs(),
                 Optional.of(new Block.Picture("/somewhere", bytes.toByteArray(), "The item")),
-                Wording.METRIC);
+                bare.travel(),
+                bare.wording()));
         Path pdf = folder.resolve("photo.pdf");
         Files.write(pdf, PdfMedium.write(document, Paper.a4));
         BufferedImage image = image(pdf);

@@ -85,6 +85,9 @@ class SecurityConfig {
     /** What belongs to each person: their password, their visits. */
     private static final String[] OWN = {"/api/session/password", "/api/visits/**"};
 
+    /** Work at the packing table: packers do it. */
+    private static final String[] TABLE = {"/api/packings", "/api/packings/**"};
+
     private static final String[] KEEPERS = {"/api/people/**", "/api/events"};
 
     @Bean
@@ -129,7 +132,14 @@ class SecurityConfig {
                         .authenticated()
                         .requestMatchers(SEARCHES)
                         .authenticated()
-                        .requestMatchers(HttpMethod.PUT, "/api/house", "/api/house/carriers", "/api/house/tariffs")
+                        .requestMatchers(HttpMethod.POST, TABLE)
+                        .authenticated()
+                        .requestMatchers(
+                                HttpMethod.PUT,
+                                "/api/house",
+                                "/api/house/carriers",
+                                "/api/house/tariffs",
+                                "/api/house/papers")
                         .hasAuthority(Role.keeper.authority())
                         .requestMatchers("/api/**")
                         .hasAuthority(Role.designer.authority())

@@ -14,6 +14,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import rampart.formats.material.MaterialChange;
 import rampart.formats.pack.PackChange;
+import rampart.formats.paper.PackStepsView;
 import rampart.formats.paper.PaperView;
 import rampart.formats.schema.PackSchema;
 import rampart.formats.view.BedBeginningView;
@@ -130,6 +131,11 @@ class OpenApiConfig {
             ListsView.class,
             PackSchema.class,
             PaperView.class,
+            PackStepsView.class,
+            StepController.class,
+            ReleaseController.class,
+            PackingController.class,
+            ConsignmentController.class,
             SearchController.class,
             BeginningController.class,
             PackViews.class,

@@ -1,9 +1,9 @@
 package rampart.server.api;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.nio.charset.StandardCharsets;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Optional;
 import org.springdoc.core.annotations.ParameterObject;
@@ -15,48 +15,58 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.core.material.Catalogue;
 import rampart.core.words.Wording;
-import rampart.formats.pack.PackFile;
-import rampart.formats.paper.Block;
-import rampart.formats.paper.PackPaper;
+import rampart.formats.paper.LabelsPaper;
 import rampart.formats.paper.Paper;
-import rampart.formats.paper.PaperDocument;
+import rampart.formats.paper.PaperKind;
+import rampart.formats.paper.PaperSource;
 import rampart.formats.paper.PaperView;
+import rampart.formats.paper.Papers;
 import rampart.formats.paper.PdfMedium;
-import rampart.formats.view.ReportView;
+import rampart.formats.paper.TextMedium;
+import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.persistence.PackRepository.StoredPack;
-import rampart.server.persistence.RevisionRepository.Revision;
-import rampart.server.photographs.Photographs;
-import rampart.server.verdicts.KeptVerdicts;
+import rampart.server.releases.PaperDesk;
 
-/** The page to work from, for the screen and as a PDF file. */
+/** The papers of a pack, for the screen, as PDF files and as text: of the draft, or of a revision as it was evaluated when it was made. */
 @RestController
 class PaperController {
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm 'UTC'", Locale.ENGLISH)
-            .withZone(ZoneOffset.UTC);
-
     private final PackShelf shelf;
-    private final Catalogue catalogue;
-    private final KeptVerdicts verdicts;
-    private final Photographs photographs;
+    private final PaperDesk desk;
 
-    PaperController(PackShelf shelf, Catalogue catalogue, KeptVerdicts verdicts, Photographs photographs) {
-        this.photographs = photographs;
-        this.verdicts = verdicts;
+    PaperController(PackShelf shelf, PaperDesk desk) {
         this.shelf = shelf;
-        this.catalogue = catalogue;
+        this.desk = desk;
     }
 
-    /** What stands on the page: of the draft, or of a revision as it was evaluated when it was made. */
+    /**
+     * Which paper.
+     *
+     * @param kind the packer's page where none is named
+     * @param revision the draft where none is named
+     * @param packs for how many packs material is listed
+     */
+    record PaperAsked(
+            @Nullable PaperKind kind,
+
+            @Min(value = 1, message = "revisions count from 1") @Nullable
+            Integer revision,
+
+            @Min(value = 1, message = "1 to 100 packs") @Max(value = 100, message = "1 to 100 packs") @Nullable
+            Integer packs) {
+        PaperKind which() {
+            return kind == null ? PaperKind.page : kind;
+        }
+    }
+
     @GetMapping(path = "/api/packs/{id}/page", produces = MediaType.APPLICATION_JSON_VALUE)
     PaperView page(
             @PathVariable("id") String id,
             @Valid @ParameterObject UnitsAsked units,
-            @RequestParam(name = "revision", required = false) Integer revision) {
-        return PaperView.of(document(pack(id), revision, units.wording()));
+            @Valid @ParameterObject PaperAsked asked) {
+        return PaperView.of(Papers.document(asked.which(), source(pack(id), asked, units.wording())));
     }
 
     /** The same as a file to print. */
@@ -65,60 +75,76 @@ class PaperController {
             @PathVariable("id") String id,
             @Valid @ParameterObject UnitsAsked units,
             @RequestParam(name = "paper", defaultValue = "a4") Paper paper,
-            @RequestParam(name = "revision", required = false) Integer revision) {
+            @Valid @ParameterObject PaperAsked asked) {
         StoredPack pack = pack(id);
-        byte[] pdf = PdfMedium.write(document(pack, revision, units.wording()), paper);
+        return file(
+                PdfMedium.write(Papers.document(asked.which(), source(pack, asked, units.wording())), paper),
+                MediaType.APPLICATION_PDF,
+                name(pack, asked, ".pdf"));
+    }
+
+    /** The same as plain text, for a supplier's mail. */
+    @GetMapping(path = "/api/packs/{id}/page.txt", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<byte[]> text(
+            @PathVariable("id") String id,
+            @Valid @ParameterObject UnitsAsked units,
+            @Valid @ParameterObject PaperAsked asked) {
+        StoredPack pack = pack(id);
+        return file(
+                TextMedium.write(Papers.document(asked.which(), source(pack, asked, units.wording())))
+                        .getBytes(StandardCharsets.UTF_8),
+                new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8),
+                name(pack, asked, ".txt"));
+    }
+
+    /** The address labels, each on a leaf of its own size, for a printer of labels. */
+    @GetMapping(path = "/api/packs/{id}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(
+            @PathVariable("id") String id,
+            @Valid @ParameterObject UnitsAsked units,
+            @Valid @ParameterObject PaperAsked asked) {
+        StoredPack pack = pack(id);
+        return file(
+                PdfMedium.single(pack.name(), new LabelsPaper(source(pack, asked, units.wording())).addresses()),
+                MediaType.APPLICATION_PDF,
+                FileNames.of(pack.name() + ", address labels", ".pdf"));
+    }
+
+    static ResponseEntity<byte[]> file(byte[] body, MediaType type, String name) {
         return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
+                .contentType(type)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename(FileNames.of(pack.name(), ".pdf"), StandardCharsets.UTF_8)
+                                .filename(name, StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .body(pdf);
+                .body(body);
+    }
+
+    private static String name(StoredPack pack, PaperAsked asked, String ending) {
+        return FileNames.of(
+                asked.which() == PaperKind.page
+                        ? pack.name()
+                        : pack.name() + ", " + asked.which().title().toLowerCase(Locale.ROOT),
+                ending);
     }
 
     private StoredPack pack(String id) {
         return shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
     }
 
-    private PaperDocument document(StoredPack pack, Integer revision, Wording wording) {
-        return revision == null ? draft(pack, wording) : revision(pack, revision, wording);
-    }
-
-    private PaperDocument draft(StoredPack pack, Wording wording) {
-        PackFile file = pack.file();
-        ReportView report = ReportView.of(verdicts.of(file, catalogue), wording);
-        Optional<Integer> newest = pack.newestRevision();
-        String standing = (newest.isEmpty() ? "draft" : "draft after revision " + newest.get()) + ", saved "
-                + TIME.format(pack.savedAt()) + " by " + pack.savedBy();
-        return PackPaper.document(file, catalogue, report, standing, picture(pack), wording);
-    }
-
-    private PaperDocument revision(StoredPack pack, int number, Wording wording) {
-        Revision revision =
-                shelf.revision(pack.id(), number).orElseThrow(() -> new ApiException(Message.NO_REVISION, number));
-        String standing =
-                "revision " + number + ", made " + TIME.format(revision.madeAt()) + " by " + revision.author();
-        return PackPaper.document(
-                PackShelf.file(revision),
-                shelf.catalogue(revision),
-                shelf.report(pack.id(), revision, wording),
-                standing,
-                picture(pack),
+    private PaperSource source(StoredPack pack, PaperAsked asked, Wording wording) {
+        int packs = asked.packs() == null ? 1 : asked.packs();
+        if (asked.revision() == null) {
+            return desk.draft(pack, packs, wording);
+        }
+        return desk.revision(
+                pack,
+                shelf.revision(pack.id(), asked.revision())
+                        .orElseThrow(() -> new ApiException(Message.NO_REVISION, asked.revision())),
+                packs,
+                Optional.empty(),
                 wording);
-    }
-
-    /** The first photograph that somebody put to the pack. */
-    private Optional<Block.Picture> picture(StoredPack pack) {
-        return photographs.of(pack.id()).stream()
-                .findFirst()
-                .flatMap(photograph -> photographs
-                        .thumbnail(photograph.hash())
-                        .map(image -> new Block.Picture(
-                                "/api/photographs/" + photograph.hash() + "/thumbnail",
-                                image,
-                                "Photograph of " + photograph.addedBy())));
     }
 }

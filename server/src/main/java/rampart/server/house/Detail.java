@@ -13,6 +13,7 @@ import rampart.core.words.Wording;
     @JsonSubTypes.Type(value = Detail.Nothing.class, name = "nothing"),
     @JsonSubTypes.Type(value = Detail.Written.class, name = "written"),
     @JsonSubTypes.Type(value = Detail.RevisionMade.class, name = "revision"),
+    @JsonSubTypes.Type(value = Detail.Released.class, name = "released"),
     @JsonSubTypes.Type(value = Detail.Rights.class, name = "rights"),
     @JsonSubTypes.Type(value = Detail.Settings.class, name = "settings"),
     @JsonSubTypes.Type(value = Detail.Carriers.class, name = "carriers"),
@@ -51,6 +52,18 @@ public sealed interface Detail {
         @Override
         public String words(Wording wording) {
             return "revision " + number + (note.isBlank() ? "" : ": " + note);
+        }
+    }
+
+    /**
+     * A release.
+     *
+     * @param reason signed where something breaks; empty where nothing does
+     */
+    record Released(String number, String reason) implements Detail {
+        @Override
+        public String words(Wording wording) {
+            return number + (reason.isEmpty() ? "" : ", although something breaks: " + reason);
         }
     }
 

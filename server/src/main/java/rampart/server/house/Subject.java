@@ -21,7 +21,8 @@ public record Subject(Kind kind, String id, String name) {
         foam("foam "),
         board("board "),
         wrap("wrap "),
-        consumable("consumable ");
+        consumable("consumable "),
+        consignment("consignment ");
 
         private final String before;
 

@@ -202,6 +202,51 @@ public enum Message {
             "Somebody changed this journey in the meantime.",
             "Nothing was changed by you; what you typed stays on the page.",
             "Look at what it is now and change it again."),
+    CHANGED_MEANWHILE(
+            HttpStatus.CONFLICT,
+            "Somebody changed this in the meantime.",
+            "Nothing was changed by you; what you typed stays on the page.",
+            "Look at what it is now and change it again."),
+    NO_STEP(
+            HttpStatus.NOT_FOUND,
+            "There is no step {0} in this pack; the design may have changed.",
+            "Nothing was changed.",
+            "Load the steps again."),
+    RELEASE_BREAKS(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "This pack breaks: {0}.",
+            "The revision is kept and was not released.",
+            "Mend it; or a keeper of the house writes a reason, which then stands on every paper."),
+    RELEASE_NOT_SIGNED(
+            HttpStatus.FORBIDDEN,
+            "A pack that breaks is released only by a keeper of the house.",
+            "The revision is kept and was not released.",
+            "Ask a keeper to write and sign the reason."),
+    NOTHING_SCANNED(
+            HttpStatus.NOT_FOUND,
+            "Nothing here has the number {0}: no release, no box of a consignment, no packing.",
+            "Nothing was changed.",
+            "Scan it again, or choose the pack from the list."),
+    NO_PACKING(
+            HttpStatus.NOT_FOUND,
+            "There is no such packing.",
+            "What the device has not sent yet is kept on it.",
+            "Go back to the table and scan the pack again."),
+    NO_SCALE(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "No mass came from the scale: {0}.",
+            "Nothing was changed.",
+            "Look whether it is switched on, or read it yourself and type the mass."),
+    NO_CONSIGNMENT(
+            HttpStatus.NOT_FOUND,
+            "There is no such consignment; somebody may have removed it.",
+            "Nothing was changed.",
+            "Load the consignments again."),
+    NO_RELEASE(
+            HttpStatus.NOT_FOUND,
+            "There is no release {0}.",
+            "Nothing was changed.",
+            "Release the pack first, or choose one from the list."),
     NO_JOURNEY(
             HttpStatus.NOT_FOUND,
             "There is no such journey in the house; somebody may have removed it.",

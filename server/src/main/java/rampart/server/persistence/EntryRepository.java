@@ -27,7 +27,11 @@ public class EntryRepository {
         price,
         carton,
         sheet,
-        data_sheet
+        data_sheet,
+        steps,
+        papers,
+        consignment,
+        returns
     }
 
     /**

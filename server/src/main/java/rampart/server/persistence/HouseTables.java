@@ -40,7 +40,11 @@ public final class HouseTables implements AutoCloseable {
             "revision",
             "revision_report",
             "photograph",
-            "pack_photograph");
+            "pack_photograph",
+            "released",
+            "packing",
+            "packing_act",
+            "packing_photograph");
 
     /** Tables with rows that only people make: a house without any is empty. */
     private static final List<String> SIGNS_OF_LIFE =

@@ -13,6 +13,12 @@ public class PhotographRepository {
     private static final String SHOWN = " FROM photograph WHERE hash = ? AND EXISTS (SELECT 1 FROM pack_photograph q "
             + "JOIN pack p ON p.id = q.pack_id WHERE q.hash = photograph.hash AND p.deleted_at IS NULL)";
 
+    /** Those of packings stay: they are evidence. */
+    private static final String SHOWN_ANYWHERE = SHOWN.replace(
+                    " AND EXISTS (",
+                    " AND (EXISTS (SELECT 1 FROM packing_photograph k WHERE k.hash = photograph.hash) OR EXISTS (")
+            + ")";
+
     private final JdbcClient jdbc;
 
     PhotographRepository(JdbcClient jdbc) {
@@ -32,13 +38,55 @@ public class PhotographRepository {
             byte[] thumbnail,
             Instant now,
             String by) {
-        jdbc.sql("INSERT IGNORE INTO photograph (hash, width, height, picture, thumbnail) VALUES (?, ?, ?, ?, ?)")
-                .params(hash, width, height, picture, thumbnail)
-                .update();
+        keep(hash, width, height, picture, thumbnail);
         return jdbc.sql("INSERT IGNORE INTO pack_photograph (pack_id, hash, added_at, added_by) VALUES (?, ?, ?, ?)")
                         .params(packId, hash, Times.toColumn(now), by)
                         .update()
                 == 1;
+    }
+
+    private void keep(String hash, int width, int height, byte[] picture, byte[] thumbnail) {
+        jdbc.sql("INSERT IGNORE INTO photograph (hash, width, height, picture, thumbnail) VALUES (?, ?, ?, ?, ?)")
+                .params(hash, width, height, picture, thumbnail)
+                .update();
+    }
+
+    /**
+     * A photograph of a packing.
+     *
+     * @param step at which it was taken
+     */
+    public record PackingPhotograph(String hash, String step, Instant addedAt, String addedBy) {}
+
+    /** Keeps the picture if it is not there yet, and puts it to the packing; the same twice is there once. */
+    public void addToPacking(
+            String packingId,
+            String step,
+            String hash,
+            int width,
+            int height,
+            byte[] picture,
+            byte[] thumbnail,
+            Instant now,
+            String by) {
+        keep(hash, width, height, picture, thumbnail);
+        jdbc.sql(
+                        "INSERT IGNORE INTO packing_photograph (packing_id, hash, step, added_at, added_by) VALUES (?, ?, ?, ?, ?)")
+                .params(packingId, hash, step, Times.toColumn(now), by)
+                .update();
+    }
+
+    /** First added first. */
+    public List<PackingPhotograph> ofPacking(String packingId) {
+        return jdbc.sql("SELECT hash, step, added_at, added_by FROM packing_photograph WHERE packing_id = ? "
+                        + "ORDER BY added_at, hash")
+                .param(packingId)
+                .query((row, i) -> new PackingPhotograph(
+                        row.getString("hash"),
+                        row.getString("step"),
+                        Times.fromColumn(row, "added_at"),
+                        row.getString("added_by")))
+                .list();
     }
 
     /** First added first. */
@@ -69,18 +117,19 @@ public class PhotographRepository {
                         .update()
                 == 1;
         jdbc.sql("DELETE FROM photograph WHERE hash = ? "
-                        + "AND NOT EXISTS (SELECT 1 FROM pack_photograph q WHERE q.hash = photograph.hash)")
+                        + "AND NOT EXISTS (SELECT 1 FROM pack_photograph q WHERE q.hash = photograph.hash) "
+                        + "AND NOT EXISTS (SELECT 1 FROM packing_photograph k WHERE k.hash = photograph.hash)")
                 .param(hash)
                 .update();
         return removed;
     }
 
     public Optional<byte[]> picture(String hash) {
-        return bytes("SELECT picture" + SHOWN, hash);
+        return bytes("SELECT picture" + SHOWN_ANYWHERE, hash);
     }
 
     public Optional<byte[]> thumbnail(String hash) {
-        return bytes("SELECT thumbnail" + SHOWN, hash);
+        return bytes("SELECT thumbnail" + SHOWN_ANYWHERE, hash);
     }
 
     private Optional<byte[]> bytes(String sql, String hash) {

@@ -15,11 +15,13 @@ import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PhotographRepository;
 import rampart.server.persistence.PhotographRepository.PackPhotograph;
+import rampart.server.persistence.PhotographRepository.PackingPhotograph;
 
 /** The photographs of packs. */
 @Service
 public class Photographs {
-    public static final int MOST_OF_A_PACK = 24;
+    public static final int MOST_OF_A_PACK = 40;
+    public static final int MOST_OF_A_PACKING = 60;
 
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
 
@@ -72,6 +74,40 @@ public class Photographs {
                 .filter(p -> p.hash().equals(picture.hash()))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /**
+     * Puts a photograph to a packing; the same picture twice is there once.
+     *
+     * @throws RefusedPictureException if it is not taken, with the reason
+     * @throws PicturesBusyException if others are being read, also after a wait
+     */
+    public String addToPacking(String packingId, String step, byte[] file, String by) {
+        Picture picture = read(file);
+        transaction.executeWithoutResult(status -> {
+            List<PackingPhotograph> there = repository.ofPacking(packingId);
+            boolean known = there.stream().anyMatch(each -> each.hash().equals(picture.hash()));
+            if (!known && there.size() >= MOST_OF_A_PACKING) {
+                throw new RefusedPictureException(
+                        "this packing has " + MOST_OF_A_PACKING + " photographs, the most it can have");
+            }
+            repository.addToPacking(
+                    packingId,
+                    step,
+                    picture.hash(),
+                    picture.width(),
+                    picture.height(),
+                    picture.picture(),
+                    picture.thumbnail(),
+                    clock.instant(),
+                    by);
+        });
+        return picture.hash();
+    }
+
+    /** First added first. */
+    public List<PackingPhotograph> ofPacking(String packingId) {
+        return repository.ofPacking(packingId);
     }
 
     /** False where the pack has no such photograph. */

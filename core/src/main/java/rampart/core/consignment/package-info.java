@@ -1,0 +1,2 @@
+/** Packs that travel together: what to mind between them. */
+package rampart.core.consignment;

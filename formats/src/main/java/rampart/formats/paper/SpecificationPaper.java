@@ -1,0 +1,237 @@
+package rampart.formats.paper;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import rampart.core.clearance.FittedBox;
+import rampart.core.item.Feature;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.LaidCushion;
+import rampart.core.quantity.Axis;
+import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
+import rampart.core.words.Unit;
+import rampart.core.words.Wording;
+import rampart.formats.paper.Block.Table.Column;
+import rampart.formats.paper.Block.Text.Weight;
+import rampart.formats.view.CheckView;
+import rampart.formats.view.CheckView.FigureView;
+import rampart.formats.view.EvaluationView.SolidView;
+
+/** What a supplier makes and a laboratory proves: the pack with every thickness, its verdict, and what that rests on. */
+final class SpecificationPaper {
+    private static final double ROOM_WIDTH_MM = 56;
+    private static final double ROOM_HEIGHT_MM = 62;
+    private static final int MOST_ASSUMED = 14;
+
+    private final PaperSource source;
+    private final Wording wording;
+    private final List<Block> blocks = new ArrayList<>();
+
+    SpecificationPaper(PaperSource source) {
+        this.source = source;
+        this.wording = source.wording();
+    }
+
+    List<Block> blocks() {
+        blocks.addAll(PackPaper.itemAndVerdict(source));
+        source.picture().ifPresent(blocks::add);
+        sections();
+        layers();
+        bearing();
+        boxes();
+        features();
+        checks();
+        assumed();
+        blocks.add(Papers.smallPrint(source));
+        return blocks;
+    }
+
+    private void sections() {
+        List<SolidView> solids =
+                source.layout().solids().stream().map(SolidView::of).toList();
+        SectionDrawing front = new SectionDrawing(solids, source.pack().layers(), source.catalogue(), Axis.X, Axis.Z);
+        SectionDrawing side = new SectionDrawing(solids, source.pack().layers(), source.catalogue(), Axis.Y, Axis.Z);
+        SectionDrawing plan = new SectionDrawing(solids, source.pack().layers(), source.catalogue(), Axis.X, Axis.Y);
+        double ratio = PackPaper.ratio(
+                Math.max(front.widthMm(), side.widthMm()),
+                Math.max(front.heightMm(), plan.heightMm()),
+                ROOM_WIDTH_MM,
+                ROOM_HEIGHT_MM);
+        blocks.add(PackPaper.drawings(
+                List.of(
+                        front.drawing("front", "Section from the front", ratio),
+                        side.drawing("side", "Section from the side", ratio),
+                        plan.drawing("plan", "Plan, cut half way up", ratio)),
+                ratio,
+                wording));
+    }
+
+    private void layers() {
+        List<List<String>> rows = new ArrayList<>();
+        for (LaidCushion cushion : source.layout().cushions()) {
+            List<String> row = new ArrayList<>(List.of(
+                    String.valueOf(cushion.layer() + 1),
+                    PackPaper.layer(source, cushion.layer()),
+                    wording.amount(Quantity.number(cushion.foam().densityKgM3(), 0))
+                            .number()));
+            for (Face face : Face.ALL) {
+                row.add(cut(cushion.thicknessMm().on(face)));
+            }
+            rows.add(row);
+        }
+        List<Column> columns = new ArrayList<>(List.of(
+                new Column("layer", 11, false), new Column("cushion", 60, false), new Column("kg/m³", 16, true)));
+        Face.ALL.forEach(face -> columns.add(new Column(face.word(), 16, true)));
+        blocks.add(new Block.Table(
+                "Foam by layer, from the item outward; thickness on each face, " + Papers.unit(wording),
+                columns,
+                rows,
+                false));
+    }
+
+    private void bearing() {
+        List<List<String>> rows = new ArrayList<>();
+        String unit = wording.amount(Quantity.cm2(1)).unit();
+        for (LaidCushion cushion : source.layout().cushions()) {
+            List<String> row = new ArrayList<>(List.of(
+                    String.valueOf(cushion.layer() + 1),
+                    wording.amount(new Quantity(cushion.movingMassKg(), Unit.KG, 2))
+                            .toString()));
+            for (Face face : Face.ALL) {
+                row.add(wording.amount(Quantity.cm2(cushion.bearingMm2().on(face) / 100))
+                        .number());
+            }
+            rows.add(row);
+        }
+        List<Column> columns =
+                new ArrayList<>(List.of(new Column("layer", 11, false), new Column("carries", 76, false)));
+        Face.ALL.forEach(face -> columns.add(new Column(face.word(), 16, true)));
+        blocks.add(new Block.Table("Bearing area on each face, " + unit, columns, rows, false));
+    }
+
+    private void boxes() {
+        List<List<String>> rows = new ArrayList<>();
+        for (LaidBox box : source.layout().boxes()) {
+            boolean outer = box.layer() == source.layout().outer().layer();
+            String fittings = box.box().build().fittings().stream()
+                    .map(fitting -> fitting.words())
+                    .collect(Collectors.joining(", "));
+            rows.add(List.of(
+                    String.valueOf(box.layer() + 1),
+                    (outer ? "outer carton" : "inner box") + ", "
+                            + box.carton().style().words()
+                            + (box.stock() ? ", from stock" : "")
+                            + (fittings.isEmpty() ? "" : "; " + fittings),
+                    wording.sizeToCut(box.carton().inside()),
+                    wording.size(box.carton().outside(), 1),
+                    box.carton().board().name()));
+        }
+        blocks.add(new Block.Table(
+                "Boxes, " + Papers.unit(wording),
+                List.of(
+                        new Column("layer", 11, false),
+                        new Column("what", 62, false),
+                        new Column("inside", 36, true),
+                        new Column("outside", 36, true),
+                        new Column("board", 40, false)),
+                rows,
+                false));
+        blocks.add(Block.Text.of(
+                Weight.PLAIN,
+                "Outside " + wording.size(FittedBox.outside(source.layout()), 1) + " " + Papers.unit(wording) + ", "
+                        + wording.amount(new Quantity(source.layout().grossMassKg(), Unit.KG, 2))
+                        + " packed, without tape and labels."));
+    }
+
+    private void features() {
+        Map<String, String> notes = source.featureNotes();
+        List<List<String>> rows = new ArrayList<>();
+        for (Feature feature : source.pack().item().properties().features()) {
+            rows.add(List.of(
+                    feature.name(),
+                    feature.kind().name().toLowerCase(java.util.Locale.ROOT),
+                    feature.face().map(Face::word).orElse(""),
+                    notes.getOrDefault(feature.name(), "")));
+        }
+        if (!rows.isEmpty()) {
+            blocks.add(new Block.Table(
+                    "What to mind of the item",
+                    List.of(
+                            new Column("part", 46, false),
+                            new Column("it is", 26, false),
+                            new Column("on the", 20, false),
+                            new Column("note", 94, false)),
+                    rows,
+                    false));
+        }
+    }
+
+    private void checks() {
+        List<List<String>> rows = new ArrayList<>();
+        for (CheckView check : source.report().evaluation().checks()) {
+            String unit =
+                    check.said().unit().isEmpty() ? "" : " " + check.said().unit();
+            rows.add(List.of(
+                    check.title(),
+                    check.said().demand() + unit,
+                    Optional.ofNullable(check.said().limit())
+                            .map(limit -> limit + unit)
+                            .orElse("nobody knows"),
+                    check.status().status().word(),
+                    bases(check)));
+        }
+        blocks.add(new Block.Table(
+                "What was proved by computation",
+                List.of(
+                        new Column("check", 66, false),
+                        new Column("demand", 26, true),
+                        new Column("limit", 26, true),
+                        new Column("", 18, false),
+                        new Column("rests on", 50, false)),
+                rows,
+                false));
+    }
+
+    private static String bases(CheckView check) {
+        return check.working().stream()
+                .map(FigureView::basis)
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining(", "));
+    }
+
+    /** Figures that nobody measured, each once. */
+    private void assumed() {
+        Map<String, List<String>> rows = new LinkedHashMap<>();
+        for (CheckView check : source.report().evaluation().checks()) {
+            for (FigureView figure : check.working()) {
+                if (figure.basis().equals("assumed") || figure.basis().equals("nominal")) {
+                    String value = figure.said() == null
+                            ? wording.amount(Quantity.number(figure.value(), 2)).number() + " " + figure.unit()
+                            : figure.said();
+                    rows.putIfAbsent(
+                            figure.name(), List.of(figure.name(), value.strip(), figure.basis(), figure.source()));
+                }
+            }
+        }
+        if (!rows.isEmpty()) {
+            blocks.add(new Block.Table(
+                    "Assumed or nominal, the first of them: what a measurement would make surer",
+                    List.of(
+                            new Column("figure", 70, false),
+                            new Column("value", 30, true),
+                            new Column("basis", 20, false),
+                            new Column("source", 66, false)),
+                    rows.values().stream().limit(MOST_ASSUMED).toList(),
+                    false));
+        }
+    }
+
+    private String cut(double mm) {
+        return mm == 0 ? "none" : wording.amount(Quantity.cut(mm)).number();
+    }
+}

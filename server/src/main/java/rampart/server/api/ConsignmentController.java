@@ -1,0 +1,249 @@
+package rampart.server.api;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rampart.core.consignment.Together;
+import rampart.core.words.Wording;
+import rampart.formats.json.Problem;
+import rampart.formats.paper.Paper;
+import rampart.formats.paper.PaperView;
+import rampart.formats.paper.PdfMedium;
+import rampart.server.consignments.ConsignmentDesk;
+import rampart.server.consignments.Consignments;
+import rampart.server.consignments.KeptConsignment;
+import rampart.server.history.Version;
+import rampart.server.messages.Message;
+import rampart.server.releases.Releases;
+
+/** Packs that travel together, and the papers of all of them. */
+@RestController
+class ConsignmentController {
+    private static final int MOST_BOXES = 200;
+
+    private final Consignments consignments;
+    private final ConsignmentDesk desk;
+    private final Releases releases;
+
+    ConsignmentController(Consignments consignments, ConsignmentDesk desk, Releases releases) {
+        this.consignments = consignments;
+        this.desk = desk;
+        this.releases = releases;
+    }
+
+    /**
+     * One release in a consignment, so many times.
+     *
+     * @param contents what is in each; empty for the name of the pack
+     */
+    record ConsignedRelease(
+            @NotNull(message = "name a release") @Size(min = 1, max = 40, message = "a number has 1 to 40 letters")
+            String release,
+
+            @Min(value = 1, message = "1 to 100 of one pack") @Max(value = 100, message = "1 to 100 of one pack")
+            int count,
+
+            @NotNull(message = "say what is in it; it may be empty")
+            @Size(max = 200, message = "contents have at most 200 characters")
+            String contents) {}
+
+    /** What travels together, and to whom. */
+    record ConsignmentAsked(
+            @NotNull(message = "give the receiver; it may be empty")
+            @Size(max = 6, message = "an address has at most 6 lines")
+            List<
+                            @NotNull(message = "a line is not null")
+                            @Size(max = 80, message = "a line has at most 80 characters") String>
+                    receiver,
+
+            @NotNull(message = "give a note; it may be empty")
+            @Size(max = 1000, message = "a note has at most 1000 characters")
+            String note,
+
+            @NotEmpty(message = "at least one pack travels") @Size(max = 100, message = "at most 100 different packs")
+            List<@Valid @NotNull(message = "an entry is not null") ConsignedRelease> entries) {}
+
+    /**
+     * A box of a consignment.
+     *
+     * @param scanned number on its label
+     */
+    record ConsignedBoxView(
+            int box, String scanned, String release, String name, String contents, double grossKg, boolean twoPeople) {}
+
+    /**
+     * A consignment.
+     *
+     * @param remarks what to mind of its boxes together
+     */
+    record ConsignmentView(
+            String number,
+            List<String> receiver,
+            String note,
+            List<ConsignedRelease> entries,
+            List<ConsignedBoxView> boxes,
+            List<String> remarks,
+            long version,
+            Instant changedAt,
+            String changedBy) {}
+
+    @GetMapping(path = "/api/consignments", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<ConsignmentView> all(@Valid @ParameterObject UnitsAsked units) {
+        return consignments.all().stream()
+                .map(each -> view(each, units.wording()))
+                .toList();
+    }
+
+    @GetMapping(path = "/api/consignments/{number}", produces = MediaType.APPLICATION_JSON_VALUE)
+    ConsignmentView one(@PathVariable("number") String number, @Valid @ParameterObject UnitsAsked units) {
+        return view(find(number), units.wording());
+    }
+
+    @PostMapping(
+            path = "/api/consignments",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    ConsignmentView add(
+            @Valid @ParameterObject UnitsAsked units, @Valid @RequestBody ConsignmentAsked asked, Principal who) {
+        return view(consignments.add(kept(asked), who.getName()), units.wording());
+    }
+
+    @PutMapping(
+            path = "/api/consignments/{number}",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    ConsignmentView change(
+            @PathVariable("number") String number,
+            @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @ParameterObject UnitsAsked units,
+            @Valid @RequestBody ConsignmentAsked asked,
+            Principal who) {
+        find(number);
+        return view(
+                consignments
+                        .set(number, kept(asked), Versions.read(ifMatch), who.getName())
+                        .orElseThrow(() -> new ApiException(Message.CHANGED_MEANWHILE)),
+                units.wording());
+    }
+
+    @DeleteMapping("/api/consignments/{number}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(
+            @PathVariable("number") String number,
+            @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
+            Principal who) {
+        find(number);
+        if (!consignments.remove(number, Versions.read(ifMatch), who.getName())) {
+            throw new ApiException(Message.CHANGED_MEANWHILE);
+        }
+    }
+
+    /** What is in each box, for the receiver. */
+    @GetMapping(path = "/api/consignments/{number}/contents", produces = MediaType.APPLICATION_JSON_VALUE)
+    PaperView contents(@PathVariable("number") String number, @Valid @ParameterObject UnitsAsked units) {
+        return PaperView.of(desk.contents(find(number), units.wording()));
+    }
+
+    /** The same as a file to print. */
+    @GetMapping(path = "/api/consignments/{number}/contents.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> contentsPdf(
+            @PathVariable("number") String number,
+            @Valid @ParameterObject UnitsAsked units,
+            @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
+        return PaperController.file(
+                PdfMedium.write(desk.contents(find(number), units.wording()), paper),
+                MediaType.APPLICATION_PDF,
+                FileNames.of(number + ", contents", ".pdf"));
+    }
+
+    /** An address label for each box, each on a leaf of its own size. */
+    @GetMapping(path = "/api/consignments/{number}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(@PathVariable("number") String number, @Valid @ParameterObject UnitsAsked units) {
+        return PaperController.file(
+                PdfMedium.single(number, desk.labels(find(number), units.wording())),
+                MediaType.APPLICATION_PDF,
+                FileNames.of(number + ", labels", ".pdf"));
+    }
+
+    private Version<KeptConsignment> find(String number) {
+        return consignments.byNumber(number).orElseThrow(() -> new ApiException(Message.NO_CONSIGNMENT));
+    }
+
+    private KeptConsignment kept(ConsignmentAsked asked) {
+        List<Problem> problems = new ArrayList<>();
+        int boxes = 0;
+        for (int i = 0; i < asked.entries().size(); i++) {
+            ConsignedRelease entry = asked.entries().get(i);
+            boxes += entry.count();
+            if (releases.byNumber(entry.release()).isEmpty()) {
+                problems.add(new Problem("/entries/" + i + "/release", "there is no release " + entry.release()));
+            }
+        }
+        if (boxes > MOST_BOXES) {
+            problems.add(new Problem("/entries", boxes + " boxes; a consignment has at most " + MOST_BOXES));
+        }
+        if (!problems.isEmpty()) {
+            throw new FieldsException(Message.FIELDS, problems);
+        }
+        return new KeptConsignment(
+                asked.receiver(),
+                asked.note(),
+                asked.entries().stream()
+                        .map(e -> new KeptConsignment.Entry(e.release(), e.count(), e.contents()))
+                        .toList());
+    }
+
+    private ConsignmentView view(Version<KeptConsignment> version, Wording wording) {
+        KeptConsignment kept = version.value();
+        List<ConsignmentDesk.Boxed> boxes = desk.boxes(version);
+        return new ConsignmentView(
+                version.id(),
+                kept.receiver(),
+                kept.note(),
+                kept.entries().stream()
+                        .map(e -> new ConsignedRelease(e.release(), e.count(), e.contents()))
+                        .toList(),
+                boxes.stream()
+                        .map(b -> new ConsignedBoxView(
+                                b.number(),
+                                b.scanned(),
+                                b.release(),
+                                b.name(),
+                                b.contents(),
+                                b.grossKg(),
+                                b.twoPeople()))
+                        .toList(),
+                Together.remarks(boxes.stream()
+                                .map(ConsignmentDesk.Boxed::together)
+                                .toList())
+                        .stream()
+                        .map(wording::say)
+                        .toList(),
+                version.version(),
+                version.changedAt(),
+                version.changedBy());
+    }
+}

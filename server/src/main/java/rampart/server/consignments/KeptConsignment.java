@@ -1,0 +1,35 @@
+package rampart.server.consignments;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Packs that travel together.
+ *
+ * @param receiver lines of an address
+ * @param entries in the order in which the boxes are numbered
+ */
+public record KeptConsignment(List<String> receiver, String note, List<Entry> entries) {
+    public KeptConsignment {
+        receiver = List.copyOf(receiver);
+        entries = List.copyOf(entries);
+    }
+
+    /**
+     * One release, so many times.
+     *
+     * @param contents what is in each of them, in the sender's words; empty for the name of the pack
+     */
+    public record Entry(String release, int count, String contents) {}
+
+    /** Each box by itself. */
+    public List<Entry> boxes() {
+        List<Entry> boxes = new ArrayList<>();
+        for (Entry entry : entries) {
+            for (int i = 0; i < entry.count(); i++) {
+                boxes.add(entry);
+            }
+        }
+        return List.copyOf(boxes);
+    }
+}

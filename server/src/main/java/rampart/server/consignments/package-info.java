@@ -1,0 +1,2 @@
+/** Released packs that travel together to one receiver. */
+package rampart.server.consignments;

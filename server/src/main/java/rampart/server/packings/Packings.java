@@ -1,0 +1,172 @@
+package rampart.server.packings;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rampart.core.steps.PackingRecord;
+import rampart.core.words.Sentence;
+import rampart.formats.paper.PackStepsView.PackStepView;
+import rampart.server.house.Detail;
+import rampart.server.house.Subject;
+import rampart.server.house.Trail;
+import rampart.server.house.Trail.EventType;
+import rampart.server.persistence.PackingRepository;
+import rampart.server.persistence.PackingRepository.StoredAct;
+import rampart.server.persistence.PackingRepository.StoredPacking;
+import rampart.server.persistence.ReleaseRepository.StoredRelease;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Packs at the packing table. An act that is sent twice counts once; one that is refused changes nothing. */
+@Service
+public class Packings {
+    private final PackingRepository repository;
+    private final Trail trail;
+    private final TransactionTemplate transaction;
+    private final JsonMapper mapper;
+    private final Clock clock;
+
+    Packings(
+            PackingRepository repository,
+            Trail trail,
+            PlatformTransactionManager transactions,
+            JsonMapper mapper,
+            Clock clock) {
+        this.repository = repository;
+        this.trail = trail;
+        this.transaction = new TransactionTemplate(transactions);
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /**
+     * Something that was done, as the device sends it.
+     *
+     * @param id that it gave, so that it is written once
+     * @param doneAt by its clock
+     */
+    public record SentAct(String id, PackingRecord.Act act, Instant doneAt) {}
+
+    /**
+     * What came of an act.
+     *
+     * @param refused why it does not count; empty where it does, or did before
+     */
+    public record Received(String id, Optional<Sentence> refused) {}
+
+    /** As acts are kept. */
+    record KeptAct(String deed, Double value, String note) {}
+
+    /** A packing as it stands. */
+    public record Standing(
+            StoredPacking packing, List<PackStepView> steps, PackingRecord record, List<StoredAct> acts) {}
+
+    /**
+     * Begins to pack a released pack; where this number has been begun before, that goes on.
+     *
+     * @param number that will be scanned; empty for the next one of the release
+     * @param steps as they stand in the release
+     */
+    public StoredPacking begin(Optional<String> number, StoredRelease release, List<PackStepView> steps, String by) {
+        return transaction.execute(status -> {
+            String scanned =
+                    number.orElseGet(() -> release.number() + "/" + (repository.countOf(release.number()) + 1));
+            Optional<StoredPacking> there = repository.byNumber(scanned);
+            if (there.isPresent()) {
+                return there.get();
+            }
+            StoredPacking packing = new StoredPacking(
+                    UUID.randomUUID().toString(),
+                    scanned,
+                    release.number(),
+                    mapper.writeValueAsString(steps),
+                    clock.instant(),
+                    by);
+            if (repository.add(packing)) {
+                trail.add(by, EventType.PACKING_BEGUN, Subject.pack(release.packId(), release.name()), Detail.NOTHING);
+            }
+            return repository.byNumber(scanned).orElseThrow();
+        });
+    }
+
+    /** Newest first. */
+    public List<Standing> newest() {
+        return repository.newest().stream().map(this::standing).toList();
+    }
+
+    public Optional<Standing> byId(String id) {
+        return repository.byId(id).map(this::standing);
+    }
+
+    public Optional<StoredPacking> byNumber(String number) {
+        return repository.byNumber(number);
+    }
+
+    private Standing standing(StoredPacking packing) {
+        List<PackStepView> steps = List.of(mapper.readValue(packing.steps(), PackStepView[].class));
+        PackingRecord record =
+                new PackingRecord(steps.stream().map(PackStepView::planned).toList());
+        List<StoredAct> acts = repository.acts(packing.id());
+        acts.forEach(act -> record.take(act(act)));
+        return new Standing(packing, steps, record, acts);
+    }
+
+    private PackingRecord.Act act(StoredAct stored) {
+        KeptAct kept = mapper.readValue(stored.document(), KeptAct.class);
+        return new PackingRecord.Act(
+                stored.step(),
+                PackingRecord.Deed.valueOf(kept.deed()),
+                kept.value() == null ? OptionalDouble.empty() : OptionalDouble.of(kept.value()),
+                kept.note());
+    }
+
+    /** Takes acts in their order, each by itself; empty where there is no such packing. */
+    public Optional<List<Received>> take(String id, List<SentAct> sent, String by) {
+        return transaction.execute(status -> {
+            Optional<Standing> held = repository.lock(id).map(this::standing);
+            return held.map(standing -> take(standing, sent, by));
+        });
+    }
+
+    private List<Received> take(Standing standing, List<SentAct> sent, String by) {
+        Map<String, StoredAct> known = new HashMap<>();
+        standing.acts().forEach(act -> known.put(act.id(), act));
+        long place = standing.acts().size();
+        List<Received> received = new ArrayList<>();
+        for (SentAct each : sent) {
+            Optional<Sentence> refused = Optional.empty();
+            if (!known.containsKey(each.id())) {
+                refused = standing.record().take(each.act());
+                if (refused.isEmpty()) {
+                    place++;
+                    StoredAct act = stored(each, place, by);
+                    repository.add(standing.packing().id(), act);
+                    known.put(each.id(), act);
+                }
+            }
+            received.add(new Received(each.id(), refused));
+        }
+        return List.copyOf(received);
+    }
+
+    private StoredAct stored(SentAct sent, long place, String by) {
+        PackingRecord.Act act = sent.act();
+        return new StoredAct(
+                sent.id(),
+                place,
+                act.step(),
+                mapper.writeValueAsString(new KeptAct(
+                        act.deed().name(), act.value().isPresent() ? act.value().getAsDouble() : null, act.note())),
+                sent.doneAt(),
+                clock.instant(),
+                by);
+    }
+}

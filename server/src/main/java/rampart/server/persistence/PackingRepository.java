@@ -1,0 +1,139 @@
+package rampart.server.persistence;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Packs that are packed at the table, and what was done to them; nothing of it is changed once written. */
+@Repository
+public class PackingRepository {
+    private static final String COLUMNS = "SELECT id, number, release_number, steps, begun_at, begun_by FROM packing ";
+    private static final int MOST = 40;
+
+    private final JdbcClient jdbc;
+
+    PackingRepository(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /**
+     * One pack at the table.
+     *
+     * @param number that is scanned
+     * @param steps as they were begun, JSON
+     */
+    public record StoredPacking(
+            String id, String number, String releaseNumber, String steps, Instant begunAt, String begunBy) {}
+
+    /**
+     * Something that was done.
+     *
+     * @param id that the device gave
+     * @param place in the order in which acts were received, from 1
+     * @param document JSON
+     * @param doneAt by the clock of the device
+     */
+    public record StoredAct(
+            String id, long place, String step, String document, Instant doneAt, Instant receivedAt, String doneBy) {}
+
+    /** False where this number is there already. */
+    public boolean add(StoredPacking packing) {
+        return jdbc.sql("INSERT IGNORE INTO packing (id, number, release_number, steps, begun_at, begun_by) "
+                                + "VALUES (?, ?, ?, ?, ?, ?)")
+                        .params(
+                                packing.id(),
+                                packing.number(),
+                                packing.releaseNumber(),
+                                packing.steps(),
+                                Times.toColumn(packing.begunAt()),
+                                packing.begunBy())
+                        .update()
+                == 1;
+    }
+
+    public Optional<StoredPacking> byId(String id) {
+        return jdbc.sql(COLUMNS + "WHERE id = ?")
+                .param(id)
+                .query(PackingRepository::row)
+                .optional();
+    }
+
+    public Optional<StoredPacking> byNumber(String number) {
+        return jdbc.sql(COLUMNS + "WHERE number = ?")
+                .param(number)
+                .query(PackingRepository::row)
+                .optional();
+    }
+
+    /** Holds it until the transaction ends, so that acts follow one another. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Optional<StoredPacking> lock(String id) {
+        return jdbc.sql(COLUMNS + "WHERE id = ? FOR UPDATE")
+                .param(id)
+                .query(PackingRepository::row)
+                .optional();
+    }
+
+    /** Newest first, forty at most. */
+    public List<StoredPacking> newest() {
+        return jdbc.sql(COLUMNS + "ORDER BY begun_at DESC, id LIMIT " + MOST)
+                .query(PackingRepository::row)
+                .list();
+    }
+
+    public int countOf(String releaseNumber) {
+        return jdbc.sql("SELECT COUNT(*) FROM packing WHERE release_number = ?")
+                .param(releaseNumber)
+                .query(Integer.class)
+                .single();
+    }
+
+    /** In the order in which they were received. */
+    public List<StoredAct> acts(String packingId) {
+        return jdbc.sql("SELECT id, place, step, document, done_at, received_at, done_by FROM packing_act "
+                        + "WHERE packing_id = ? ORDER BY place")
+                .param(packingId)
+                .query((row, i) -> new StoredAct(
+                        row.getString("id"),
+                        row.getLong("place"),
+                        row.getString("step"),
+                        row.getString("document"),
+                        Times.fromColumn(row, "done_at"),
+                        Times.fromColumn(row, "received_at"),
+                        row.getString("done_by")))
+                .list();
+    }
+
+    /** @param act of a packing that the transaction holds, so that its place is free */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void add(String packingId, StoredAct act) {
+        jdbc.sql("INSERT INTO packing_act (packing_id, id, place, step, document, done_at, received_at, done_by) "
+                        + "VALUES (?, ?, ?, ?, ?, ?, ?, ?)")
+                .params(
+                        packingId,
+                        act.id(),
+                        act.place(),
+                        act.step(),
+                        act.document(),
+                        Times.toColumn(act.doneAt()),
+                        Times.toColumn(act.receivedAt()),
+                        act.doneBy())
+                .update();
+    }
+
+    private static StoredPacking row(ResultSet row, int index) throws SQLException {
+        return new StoredPacking(
+                row.getString("id"),
+                row.getString("number"),
+                row.getString("release_number"),
+                row.getString("steps"),
+                Times.fromColumn(row, "begun_at"),
+                row.getString("begun_by"));
+    }
+}

@@ -1,0 +1,119 @@
+package rampart.server.persistence;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** What was released: rows that are made and read, never changed. */
+@Repository
+public class ReleaseRepository {
+    private static final String COLUMNS =
+            "SELECT running, number, name, pack_id, revision, verdict, reason, edits, prices, "
+                    + "released_at, released_by FROM released ";
+
+    private final JdbcClient jdbc;
+
+    ReleaseRepository(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /**
+     * A released revision.
+     *
+     * @param running how many releases of the house there were with it
+     * @param number by the house's scheme
+     * @param verdict word of it
+     * @param reason signed where something breaks; empty where nothing does
+     * @param edits of its steps, JSON
+     * @param prices of that day, JSON
+     */
+    public record StoredRelease(
+            long running,
+            String number,
+            String name,
+            String packId,
+            int revision,
+            String verdict,
+            String reason,
+            String edits,
+            String prices,
+            Instant releasedAt,
+            String releasedBy) {}
+
+    /** The next running number; taken by whoever adds it first. */
+    public long next() {
+        return jdbc.sql("SELECT COALESCE(MAX(running), 0) + 1 FROM released")
+                .query(Long.class)
+                .single();
+    }
+
+    /** @throws org.springframework.dao.DuplicateKeyException where its number is taken or its revision is released */
+    public void add(StoredRelease release) {
+        jdbc.sql("INSERT INTO released (running, number, name, pack_id, revision, verdict, reason, edits, prices, "
+                        + "released_at, released_by) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                .params(
+                        release.running(),
+                        release.number(),
+                        release.name(),
+                        release.packId(),
+                        release.revision(),
+                        release.verdict(),
+                        release.reason(),
+                        release.edits(),
+                        release.prices(),
+                        Times.toColumn(release.releasedAt()),
+                        release.releasedBy())
+                .update();
+    }
+
+    /** Newest first. */
+    public List<StoredRelease> of(String packId) {
+        return jdbc.sql(COLUMNS + "WHERE pack_id = ? ORDER BY revision DESC")
+                .param(packId)
+                .query(ReleaseRepository::row)
+                .list();
+    }
+
+    /** The newest of each pack that is there, by name. */
+    public List<StoredRelease> newest() {
+        return jdbc.sql(
+                        COLUMNS
+                                + "r WHERE revision = (SELECT MAX(n.revision) FROM released n WHERE n.pack_id = r.pack_id) "
+                                + "AND EXISTS (SELECT 1 FROM pack p WHERE p.id = r.pack_id AND p.deleted_at IS NULL) ORDER BY name")
+                .query(ReleaseRepository::row)
+                .list();
+    }
+
+    public Optional<StoredRelease> byNumber(String number) {
+        return jdbc.sql(COLUMNS + "WHERE number = ?")
+                .param(number)
+                .query(ReleaseRepository::row)
+                .optional();
+    }
+
+    public Optional<StoredRelease> ofRevision(String packId, int revision) {
+        return jdbc.sql(COLUMNS + "WHERE pack_id = ? AND revision = ?")
+                .params(packId, revision)
+                .query(ReleaseRepository::row)
+                .optional();
+    }
+
+    private static StoredRelease row(ResultSet row, int index) throws SQLException {
+        return new StoredRelease(
+                row.getLong("running"),
+                row.getString("number"),
+                row.getString("name"),
+                row.getString("pack_id"),
+                row.getInt("revision"),
+                row.getString("verdict"),
+                row.getString("reason"),
+                row.getString("edits"),
+                row.getString("prices"),
+                Times.fromColumn(row, "released_at"),
+                row.getString("released_by"));
+    }
+}

@@ -1,0 +1,215 @@
+package rampart.server.releases;
+
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rampart.core.cost.Prices;
+import rampart.core.words.Wording;
+import rampart.formats.view.EvaluationView;
+import rampart.formats.view.StatusView;
+import rampart.server.history.Histories;
+import rampart.server.history.History;
+import rampart.server.history.Version;
+import rampart.server.house.Detail;
+import rampart.server.house.Subject;
+import rampart.server.house.Trail;
+import rampart.server.house.Trail.EventType;
+import rampart.server.packs.PackShelf;
+import rampart.server.persistence.EntryRepository;
+import rampart.server.persistence.PackRepository.StoredPack;
+import rampart.server.persistence.ReleaseRepository;
+import rampart.server.persistence.ReleaseRepository.StoredRelease;
+import rampart.server.persistence.RevisionRepository.Revision;
+import rampart.server.stores.PriceList;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Releases revisions under numbers of the house, with the steps as people arranged them and the prices of the day. */
+@Service
+public class Releases {
+    private static final String HOUSE = "house";
+    private static final int MOST_TRIES = 5;
+
+    private final ReleaseRepository repository;
+    private final History<PaperWays> ways;
+    private final History<KeptSteps> steps;
+    private final PackShelf shelf;
+    private final PriceList prices;
+    private final Trail trail;
+    private final TransactionTemplate transaction;
+    private final JsonMapper mapper;
+    private final Clock clock;
+
+    Releases(
+            ReleaseRepository repository,
+            Histories histories,
+            PackShelf shelf,
+            PriceList prices,
+            Trail trail,
+            PlatformTransactionManager transactions,
+            JsonMapper mapper,
+            Clock clock) {
+        this.repository = repository;
+        this.ways = histories.of(EntryRepository.Kind.papers, PaperWays.class);
+        this.steps = histories.of(EntryRepository.Kind.steps, KeptSteps.class);
+        this.shelf = shelf;
+        this.prices = prices;
+        this.trail = trail;
+        this.transaction = new TransactionTemplate(transactions);
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** Prices as a release keeps them. */
+    record KeptPrices(String currency, Map<String, Double> perUnit) {}
+
+    /** What came of releasing. */
+    public sealed interface Outcome {
+        record Made(StoredRelease release) implements Outcome {}
+
+        /** Something breaks and nobody signed a reason. */
+        record Breaks(String because) implements Outcome {}
+
+        /** Something breaks, and who signs may not. */
+        record MayNotSign() implements Outcome {}
+    }
+
+    /** Version 0 until somebody sets them. */
+    public Version<PaperWays> ways() {
+        return ways.newest(HOUSE)
+                .orElseGet(() -> new Version<>(HOUSE, 0, PaperWays.ORDINARY, false, clock.instant(), ""));
+    }
+
+    /** Empty if somebody changed them in between. */
+    public Optional<Version<PaperWays>> setWays(PaperWays value, long seen, String by) {
+        return transaction.execute(status -> {
+            Optional<Version<PaperWays>> set = ways.set(HOUSE, value, seen, by);
+            set.ifPresent(version -> trail.add(by, EventType.WAYS_CHANGED, Subject.house(), Detail.NOTHING));
+            return set;
+        });
+    }
+
+    /** What somebody changed in the steps of a pack; version 0 where nobody did. */
+    public Version<KeptSteps> steps(String packId) {
+        return steps.newest(packId)
+                .orElseGet(() -> new Version<>(packId, 0, KeptSteps.NONE, false, clock.instant(), ""));
+    }
+
+    /** Empty if somebody changed them in between. */
+    public Optional<Version<KeptSteps>> setSteps(StoredPack pack, KeptSteps value, long seen, String by) {
+        return transaction.execute(status -> {
+            Optional<Version<KeptSteps>> set = steps.set(pack.id(), value, seen, by);
+            set.ifPresent(version ->
+                    trail.add(by, EventType.STEPS_CHANGED, Subject.pack(pack.id(), pack.name()), Detail.NOTHING));
+            return set;
+        });
+    }
+
+    /**
+     * Releases a revision; asked twice, it answers the one release.
+     *
+     * @param reason why it goes out although something breaks; blank where nothing does
+     * @param maySign whether who asks may take that on themselves
+     */
+    public Outcome release(StoredPack pack, Revision revision, String reason, boolean maySign, String by) {
+        Optional<StoredRelease> there = repository.ofRevision(pack.id(), revision.number());
+        if (there.isPresent()) {
+            return new Outcome.Made(there.get());
+        }
+        EvaluationView evaluation =
+                shelf.report(pack.id(), revision, Wording.METRIC).evaluation();
+        boolean breaks = evaluation.verdict() == StatusView.breaks;
+        if (breaks && reason.isBlank()) {
+            return new Outcome.Breaks(evaluation.checks().stream()
+                    .filter(check -> check.status() == StatusView.breaks)
+                    .map(check -> check.titleInside())
+                    .distinct()
+                    .reduce((a, b) -> a + "; " + b)
+                    .orElse("something"));
+        }
+        if (breaks && !maySign) {
+            return new Outcome.MayNotSign();
+        }
+        String signed = breaks ? reason.strip() : "";
+        for (int i = 1; ; i++) {
+            try {
+                return transaction.execute(
+                        status -> new Outcome.Made(add(pack, revision, evaluation.verdict(), signed, by)));
+            } catch (DuplicateKeyException taken) {
+                // Somebody took the running number, or released the same revision, at the same moment.
+                there = repository.ofRevision(pack.id(), revision.number());
+                if (there.isPresent()) {
+                    return new Outcome.Made(there.get());
+                }
+                if (i == MOST_TRIES) {
+                    throw taken;
+                }
+            }
+        }
+    }
+
+    private StoredRelease add(StoredPack pack, Revision revision, StatusView verdict, String reason, String by) {
+        PaperWays scheme = ways().value();
+        long running = repository.next();
+        int year = clock.instant().atZone(ZoneOffset.UTC).getYear();
+        String name = PackShelf.file(revision).name();
+        Prices today = prices.today();
+        StoredRelease release = new StoredRelease(
+                running,
+                NumberScheme.ofNumbers(scheme.numberScheme()).of(running, year, revision.number(), ""),
+                NumberScheme.ofNames(scheme.nameScheme()).of(running, year, revision.number(), name),
+                pack.id(),
+                revision.number(),
+                verdict.name(),
+                reason,
+                mapper.writeValueAsString(steps(pack.id()).value()),
+                mapper.writeValueAsString(new KeptPrices(today.currency(), today.perUnit())),
+                clock.instant(),
+                by);
+        repository.add(release);
+        trail.add(
+                by,
+                EventType.RELEASED,
+                Subject.pack(pack.id(), pack.name()),
+                new Detail.Released(release.number(), reason));
+        return release;
+    }
+
+    /** Newest first. */
+    public List<StoredRelease> of(String packId) {
+        return repository.of(packId);
+    }
+
+    /** The newest of each pack on the shelf. */
+    public List<StoredRelease> newest() {
+        return repository.newest();
+    }
+
+    public Optional<StoredRelease> byNumber(String number) {
+        return repository.byNumber(number);
+    }
+
+    public Optional<StoredRelease> ofRevision(String packId, int revision) {
+        return repository.ofRevision(packId, revision);
+    }
+
+    /** Steps as they were arranged when it was released. */
+    KeptSteps steps(StoredRelease release) {
+        return mapper.readValue(release.edits(), KeptSteps.class);
+    }
+
+    /** Prices of the day on which it was released. */
+    Prices prices(StoredRelease release) {
+        KeptPrices kept = mapper.readValue(release.prices(), KeptPrices.class);
+        return new Prices(kept.currency(), kept.perUnit());
+    }
+
+    Prices today() {
+        return prices.today();
+    }
+}
