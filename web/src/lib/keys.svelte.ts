@@ -10,8 +10,10 @@ export const SINGLE_KEYS: Key[] = [
   { keys: '1', does: 'Item station' },
   { keys: '2', does: 'Journey station' },
   { keys: '3', does: 'Cushion station' },
-  { keys: '4', does: 'Carton station' },
-  { keys: '5', does: 'Walls station: walls proposed' },
+  { keys: '4', does: 'Insert station' },
+  { keys: '5', does: 'Carton station' },
+  { keys: '6', does: 'Walls station: walls proposed' },
+  { keys: '7', does: 'Release station: papers, steps, parts' },
   { keys: 'v', does: 'The next view of the section' },
   { keys: 'b', does: 'The next blow, weakest first' },
   { keys: 'm', does: 'What would mend the weakest check' }

@@ -32,12 +32,13 @@
   import SheetPlans from '../lib/stations/SheetPlans.svelte';
   import StationHelp from '../lib/stations/StationHelp.svelte';
   import JourneyStation from '../lib/stations/JourneyStation.svelte';
+  import ReleaseStation from '../lib/release/ReleaseStation.svelte';
   import Walls from '../lib/walls/Walls.svelte';
   import { clock } from '../lib/units';
 
-  const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Insert', 'Carton', 'Walls'];
+  const STATIONS: Station[] = ['Item', 'Journey', 'Cushion', 'Insert', 'Carton', 'Walls', 'Release'];
   /** Stations that draw something else than the section. */
-  const OWN_DRAWINGS = ['Walls', 'Insert', 'Carton'];
+  const OWN_DRAWINGS = ['Walls', 'Insert', 'Carton', 'Release'];
 
   const TIMED = {
     working: 'The boxes between the cushions are heavy: this is the quick verdict, the falls are being worked in time.',
@@ -251,6 +252,8 @@
           <InsertStation {bench} />
         {:else if bench.station === 'Carton'}
           <CartonStation {bench} />
+        {:else if bench.station === 'Release'}
+          <ReleaseStation {bench} />
         {:else if bench.station === 'Walls'}
           <Walls {bench} />
         {:else}

@@ -2,6 +2,7 @@
 <script lang="ts">
   import Carriers from '../lib/house/Carriers.svelte';
   import TariffTable from '../lib/house/TariffTable.svelte';
+  import PaperWaysForm from '../lib/house/PaperWaysForm.svelte';
   import OwnPassword from '../lib/house/OwnPassword.svelte';
   import People from '../lib/house/People.svelte';
   import Trail from '../lib/house/Trail.svelte';
@@ -25,6 +26,7 @@
 <main id="main" class="house">
   <div class="column">
     <Ways />
+    <PaperWaysForm />
     <Carriers />
     <TariffTable />
     <OwnPassword />

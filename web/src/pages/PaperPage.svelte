@@ -1,11 +1,11 @@
-<!-- One page to work from: section to scale, layers, what to cut and buy, verdict and what it rests on. -->
+<!-- The papers of a pack, one at a time: as they are printed. -->
 <script lang="ts">
   import { FileText, Printer } from '@lucide/svelte';
   import { api, call, type PaperView } from '../lib/api/client';
-  import Glyph from '../lib/parts/Glyph.svelte';
   import Head from '../lib/parts/Head.svelte';
-  import PaperDrawings from '../lib/paper/PaperDrawings.svelte';
-  import PaperTable from '../lib/paper/PaperTable.svelte';
+  import ChoiceField from '../lib/parts/ChoiceField.svelte';
+  import PaperBlock from '../lib/paper/PaperBlock.svelte';
+  import { isPaper, PAPERS, type PaperKind } from '../lib/paper/papers';
   import { route, searchParams } from '../lib/router';
   import { house } from '../lib/house.svelte';
 
@@ -15,6 +15,8 @@
   /** The revision that is shown as it was evaluated when it was made; null for the draft. */
   let asked = Number(searchParams.get('revision'));
   let revision = Number.isInteger(asked) && asked > 0 ? asked : null;
+  let kind = $state<PaperKind>(isPaper(searchParams.get('kind')));
+  let packs = $state(Math.max(1, Math.min(100, Number(searchParams.get('packs')) || 1)));
   let paper = $state.raw<PaperView | null>(null);
   let trouble = $state('');
   let unit = $state<'mm' | 'in'>((localStorage.getItem(UNIT_KEPT) ?? house.ways.lengthUnit) === 'in' ? 'in' : 'mm');
@@ -22,11 +24,27 @@
   void open();
 
   async function open() {
-    const query = { units: unit, decimal: house.ways.numbers, ...(revision === null ? {} : { revision }) };
+    const query = {
+      units: unit,
+      decimal: house.ways.numbers,
+      kind,
+      packs,
+      ...(revision === null ? {} : { revision })
+    };
     const answer = await call(api.GET('/api/packs/{id}/page', { params: { path: { id }, query } }));
     trouble = answer.problem?.detail ?? '';
     paper = answer.data ?? null;
   }
+
+  function show(next: PaperKind) {
+    kind = next;
+    searchParams.set('kind', next);
+    void open();
+  }
+
+  let query = $derived(
+    `units=${unit}&decimal=${house.ways.numbers}&kind=${kind}&packs=${packs}${revision === null ? '' : `&revision=${revision}`}`
+  );
 
   function choose(next: 'mm' | 'in') {
     unit = next;
@@ -35,11 +53,33 @@
   }
 </script>
 
-<svelte:head><title>{paper ? `${paper.title}, page` : 'Rampart'}</title></svelte:head>
+<svelte:head><title>{paper ? `${paper.title}, paper` : 'Rampart'}</title></svelte:head>
 
 <div class="on-screen">
   <Head compact>
-    <h1 class="gives max-w-md truncate font-semibold">{paper?.title ?? ''}, page</h1>
+    <h1 class="sr-only">{paper?.title ?? 'Paper'}</h1>
+    <ChoiceField
+      label="Which paper"
+      value={kind}
+      options={PAPERS.map((each) => ({ value: each.kind, text: each.name }))}
+      onset={show}
+    />
+    {#if kind === 'materials' || kind === 'cutting'}
+      <span>for</span>
+      <input
+        class="in-sentence"
+        type="number"
+        min="1"
+        max="100"
+        aria-label="For how many packs"
+        value={packs}
+        onchange={(event) => {
+          packs = Math.max(1, Math.min(100, Math.round(Number(event.currentTarget.value)) || 1));
+          void open();
+        }}
+      />
+      <span>{packs === 1 ? 'pack' : 'packs'}</span>
+    {/if}
     <a class="plain-button" href="/packs/{id}">Back to the bench</a>
     <span class="grow"></span>
     <span role="group" aria-label="Unit of length" class="flex">
@@ -50,14 +90,15 @@
       {/each}
     </span>
     {#each [{ paper: 'a4', name: 'A4' }, { paper: 'letter', name: 'Letter' }] as each (each.paper)}
-      <a
-        class="plain-button"
-        href="/api/packs/{id}/page.pdf?units={unit}&decimal={house.ways.numbers}&paper={each.paper}{revision === null
-          ? ''
-          : `&revision=${revision}`}"
-        download><FileText size={15} aria-hidden="true" /> PDF, {each.name}</a
+      <a class="plain-button" href="/api/packs/{id}/page.pdf?{query}&paper={each.paper}" download
+        ><FileText size={15} aria-hidden="true" /> PDF, {each.name}</a
       >
     {/each}
+    {#if kind === 'specification'}
+      <a class="plain-button" href="/api/packs/{id}/page.txt?{query}" download>Text</a>
+    {:else if kind === 'labels'}
+      <a class="plain-button" href="/api/packs/{id}/labels.pdf?{query}" download>Single labels</a>
+    {/if}
     <button type="button" class="btn btn-neutral btn-sm" onclick={() => window.print()}
       ><Printer size={15} aria-hidden="true" /> Print</button
     >
@@ -68,28 +109,7 @@
   <main id="main" class="p-6"><p class="text-base">{trouble}</p></main>
 {:else if paper}
   <main id="main" class="paper" data-theme="paper" data-unit={unit}>
-    {#each paper.blocks as { title, text, drawings, table, picture }, index (index)}
-      {#if title}
-        <header>
-          <h2>{title.words}</h2>
-          <p class="shrink-0">{title.standing}</p>
-        </header>
-      {:else if text}
-        <p class={text.weight}>
-          {#if text.status}<Glyph status={text.status} size={14} />{/if}
-          {text.words}
-        </p>
-      {:else if drawings}
-        <PaperDrawings {drawings} />
-      {:else if table}
-        <PaperTable {table} />
-      {:else if picture}
-        <figure class="picture">
-          <img src={picture.address} alt={picture.caption} style:height="{picture.heightMm}mm" />
-          <figcaption>{picture.caption}</figcaption>
-        </figure>
-      {/if}
-    {/each}
+    {#each paper.blocks as block, index (index)}<PaperBlock {block} />{/each}
   </main>
 {/if}
 
@@ -114,26 +134,6 @@
   }
   .paper > :global(.narrow) {
     grid-column: auto;
-  }
-  header {
-    display: flex;
-    align-items: baseline;
-    justify-content: space-between;
-    gap: 6mm;
-    border-bottom: 2px solid currentColor;
-  }
-  h2 {
-    font-size: 14pt;
-    font-weight: 700;
-  }
-  .strong {
-    font-weight: 650;
-  }
-  .small {
-    font-size: 8.5pt;
-  }
-  .picture {
-    font-size: 8.5pt;
   }
   [aria-pressed='true'] {
     border-bottom: 2px solid var(--color-accent);

@@ -276,6 +276,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/consignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["add_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consignments/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["change_2"];
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consignments/{number}/contents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["contents"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consignments/{number}/contents.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["contentsPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consignments/{number}/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/curves": {
         parameters: {
             query?: never;
@@ -460,6 +540,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["carriers"];
+        put: operations["set_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways_1"];
         put: operations["set_3"];
         post?: never;
         delete?: never;
@@ -621,7 +717,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["photograph"];
+        post: operations["photograph_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -638,6 +734,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["trace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["newest"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packings/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["load"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packings/{id}/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packings/{id}/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["photograph"];
         delete?: never;
         options?: never;
         head?: never;
@@ -756,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{id}/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs/{id}/note": {
         parameters: {
             query?: never;
@@ -804,6 +996,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{id}/page.txt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["text"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs/{id}/photographs": {
         parameters: {
             query?: never;
@@ -811,7 +1019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
+        get: operations["of_2"];
         put?: never;
         post: operations["add_3"];
         delete?: never;
@@ -830,7 +1038,23 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/releases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put?: never;
+        post: operations["release"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -846,6 +1070,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/returns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["returns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/returns/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/returns/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}/returns/renewal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["renewed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -916,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["steps"];
+        put: operations["arrange"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -942,7 +1246,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1021,7 +1325,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ways_1"];
+        post: operations["ways_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1076,6 +1380,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/releases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["newest_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/remedies": {
         parameters: {
             query?: never;
@@ -1086,6 +1406,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["remedies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scale"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1259,7 +1595,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1371,7 +1707,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1451,7 +1787,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["newest"];
+        get: operations["newest_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1560,6 +1896,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ActOutcomeView: {
+            id: string;
+            refused: string | null;
+        };
         AreaView: {
             hatch: string;
             /** Format: double */
@@ -1572,6 +1912,26 @@ export interface components {
             topMm: number;
             /** Format: double */
             widthMm: number;
+        };
+        ArrangedStepsView: {
+            steps: components["schemas"]["PackStepsView"];
+            /** Format: int64 */
+            version: number;
+        };
+        BackAsked: {
+            found: components["schemas"]["FoundPart"][];
+            /** @enum {string} */
+            grade: "whole" | "worn" | "damaged";
+            note: string;
+        };
+        BackView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            found: components["schemas"]["Found"][];
+            /** @enum {string} */
+            grade: "whole" | "worn" | "damaged";
+            note: string;
         };
         BearingView: {
             acrossAxis: string;
@@ -1657,8 +2017,10 @@ export interface components {
             widthMm: number;
         };
         BlockView: {
+            cutOuts: components["schemas"]["CutOutsView"] | null;
             drawings: components["schemas"]["DrawingsView"] | null;
             picture: components["schemas"]["PictureView"] | null;
+            step: components["schemas"]["PaperStepView"] | null;
             table: components["schemas"]["TableView"] | null;
             text: components["schemas"]["TextView"] | null;
             title: components["schemas"]["TitleView"] | null;
@@ -1931,6 +2293,41 @@ export interface components {
             dated: string;
             title: string;
         };
+        ConsignedBoxView: {
+            /** Format: int32 */
+            box: number;
+            contents: string;
+            /** Format: double */
+            grossKg: number;
+            name: string;
+            release: string;
+            scanned: string;
+            twoPeople: boolean;
+        };
+        ConsignedRelease: {
+            contents: string;
+            /** Format: int32 */
+            count: number;
+            release: string;
+        };
+        ConsignmentAsked: {
+            entries: components["schemas"]["ConsignedRelease"][];
+            note: string;
+            receiver: string[];
+        };
+        ConsignmentView: {
+            boxes: components["schemas"]["ConsignedBoxView"][];
+            /** Format: date-time */
+            changedAt: string;
+            changedBy: string;
+            entries: components["schemas"]["ConsignedRelease"][];
+            note: string;
+            number: string;
+            receiver: string[];
+            remarks: string[];
+            /** Format: int64 */
+            version: number;
+        };
         CreepFitView: {
             /** Format: double */
             atKpa: number;
@@ -2026,6 +2423,9 @@ export interface components {
             boxes: components["schemas"]["CutBox"][];
             fills: components["schemas"]["CutFill"][];
             pieces: components["schemas"]["CutPiece"][];
+        };
+        CutOutsView: {
+            drawings: components["schemas"]["DrawingView"][];
         };
         CutPiece: {
             /** Format: int32 */
@@ -2257,6 +2657,14 @@ export interface components {
             straps: string[];
             takesMm: components["schemas"]["SizeView"];
         };
+        FoamLifeView: {
+            due: boolean;
+            foam: string;
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            trips: number;
+        };
         FoamTestsView: {
             creep: components["schemas"]["CreepFitView"] | null;
             doubts: string[];
@@ -2313,6 +2721,20 @@ export interface components {
             risingKpa: number;
             /** Format: int32 */
             shots: number;
+        };
+        Found: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            damaged: number;
+            part: string;
+        };
+        FoundPart: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            damaged: number;
+            part: string;
         };
         GapFillingView: {
             /** Format: int32 */
@@ -2487,6 +2909,10 @@ export interface components {
             toMm: number;
         };
         LabelView: {
+            bold: boolean;
+            middle: boolean;
+            /** Format: double */
+            size: number;
             words: string;
             /** Format: double */
             xMm: number;
@@ -2607,6 +3033,10 @@ export interface components {
             /** Format: double */
             topMm: number;
         };
+        LostWordsView: {
+            was: string;
+            words: string;
+        };
         MaterialChange: {
             gone: boolean;
             id: string;
@@ -2694,6 +3124,9 @@ export interface components {
             verdict: "breaks" | "unknown" | "thin" | "holds";
             weakest: string | null;
         };
+        OutAsked: {
+            to: string;
+        };
         OutlineView: {
             /** Format: double */
             areaCm2: number;
@@ -2734,6 +3167,31 @@ export interface components {
                 wraps?: components["schemas"]["Pack_wrapMaterial"][];
             };
             name: string;
+        };
+        PackStepView: {
+            after: string[];
+            ask: components["schemas"]["StepAskView"];
+            cautions: string[];
+            changed: boolean;
+            computed: string;
+            details: string[];
+            drawing: components["schemas"]["DrawingView"] | null;
+            held: boolean;
+            id: string;
+            /** Format: double */
+            minutes: number;
+            must: boolean;
+            /** Format: int32 */
+            number: number;
+            outdated: boolean;
+            stage: string;
+            words: string;
+        };
+        PackStepsView: {
+            lost: components["schemas"]["LostWordsView"][];
+            /** Format: double */
+            minutes: number;
+            steps: components["schemas"]["PackStepView"][];
         };
         Pack_bed: {
             holdDownMm?: number;
@@ -3082,6 +3540,35 @@ export interface components {
             substance: "pe" | "pp" | "ps" | "pet" | "pu" | "pu-ether" | "pu-ester" | "pvc" | "rubber" | "wool" | "paper" | "paper-acid-free" | "starch" | "other";
             version?: number;
         };
+        PackingAsked: {
+            number: string;
+        };
+        PackingCard: {
+            /** Format: date-time */
+            begunAt: string;
+            begunBy: string;
+            complete: boolean;
+            /** Format: int32 */
+            done: number;
+            id: string;
+            name: string;
+            number: string;
+            release: string;
+            /** Format: int32 */
+            steps: number;
+        };
+        PackingView: {
+            /** Format: date-time */
+            begunAt: string;
+            begunBy: string;
+            complete: boolean;
+            id: string;
+            name: string;
+            number: string;
+            photographs: components["schemas"]["TablePhotographView"][];
+            release: string;
+            steps: components["schemas"]["TableStepView"][];
+        };
         Page: {
             items: components["schemas"]["Card"][];
             /** Format: int32 */
@@ -3091,9 +3578,31 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PaperStepView: {
+            details: string[];
+            drawing: components["schemas"]["DrawingView"] | null;
+            number: string;
+            sign: string;
+            words: string;
+        };
         PaperView: {
             blocks: components["schemas"]["BlockView"][];
             title: string;
+        };
+        PaperWaysAsked: {
+            consignmentScheme: string;
+            nameScheme: string;
+            numberScheme: string;
+            sender: string[];
+        };
+        PaperWaysView: {
+            consignmentScheme: string;
+            example: string;
+            nameScheme: string;
+            numberScheme: string;
+            sender: string[];
+            /** Format: int64 */
+            version: number;
         };
         ParcelTable: {
             table?: string;
@@ -3314,6 +3823,24 @@ export interface components {
             verdict: "breaks" | "unknown" | "thin" | "holds";
             weakest: string | null;
         };
+        ReleaseAsked: {
+            note: string;
+            reason: string;
+        };
+        ReleaseView: {
+            name: string;
+            number: string;
+            packId: string;
+            reason: string;
+            /** Format: date-time */
+            releasedAt: string;
+            releasedBy: string;
+            /** Format: int32 */
+            revision: number;
+            stepsChanged: boolean;
+            /** @enum {string} */
+            verdict: "breaks" | "unknown" | "thin" | "holds";
+        };
         RemarkView: {
             atMm: number[];
             says: string;
@@ -3344,6 +3871,24 @@ export interface components {
         ReportView: {
             cutList: components["schemas"]["CutListView"];
             evaluation: components["schemas"]["EvaluationView"];
+        };
+        ReturnPartView: {
+            /** Format: int32 */
+            bag: number | null;
+            /** Format: int32 */
+            count: number;
+            id: string;
+            name: string;
+            place: string;
+            round: string;
+        };
+        ReturnsView: {
+            away: boolean;
+            foams: components["schemas"]["FoamLifeView"][];
+            parts: components["schemas"]["ReturnPartView"][];
+            trips: components["schemas"]["TripView"][];
+            /** Format: int64 */
+            version: number;
         };
         RevisionDetail: {
             author: string;
@@ -3386,6 +3931,16 @@ export interface components {
             savedBy: string;
             /** Format: int64 */
             version: number;
+        };
+        ScaleLoad: {
+            /** Format: double */
+            kg: number;
+        };
+        ScaleView: {
+            /** Format: double */
+            kg: number;
+            settled: boolean;
+            simulated: boolean;
         };
         SearchView: {
             /** Format: int32 */
@@ -3627,6 +4182,20 @@ export interface components {
             version: number;
             yours: components["schemas"]["PackFile"] | null;
         };
+        StepAskView: {
+            /** Format: double */
+            expected: number | null;
+            /** @enum {string} */
+            kind: "tick" | "count" | "mass" | "length" | "still" | "photograph";
+            /** Format: double */
+            tolerance: number | null;
+        };
+        StepChanges: {
+            order: string[];
+            words: {
+                [key: string]: string;
+            };
+        };
         StoresView: {
             cartons: components["schemas"]["CartonView"][];
             sheets: components["schemas"]["SheetView"][];
@@ -3657,6 +4226,39 @@ export interface components {
             price: number;
             unit: string;
             what: string;
+        };
+        TableAct: {
+            /** @enum {string} */
+            deed: "done" | "skipped" | "reopened";
+            /** Format: date-time */
+            doneAt: string;
+            id: string;
+            note: string;
+            step: string;
+            /** Format: double */
+            value: number | null;
+        };
+        TableActs: {
+            acts: components["schemas"]["TableAct"][];
+        };
+        TableOutcome: {
+            acts: components["schemas"]["ActOutcomeView"][];
+            packing: components["schemas"]["PackingView"];
+        };
+        TablePhotographView: {
+            /** Format: date-time */
+            addedAt: string;
+            addedBy: string;
+            hash: string;
+            step: string;
+        };
+        TableStepView: {
+            note: string;
+            /** @enum {string} */
+            state: "open" | "done" | "differs" | "skipped";
+            step: components["schemas"]["PackStepView"];
+            /** Format: double */
+            value: number | null;
         };
         TableView: {
             caption: string;
@@ -3777,6 +4379,16 @@ export interface components {
             straight?: boolean;
             /** Format: int32 */
             threshold?: number | null;
+        };
+        TripView: {
+            back: components["schemas"]["BackView"] | null;
+            missing: string[];
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            outAt: string;
+            outBy: string;
+            to: string;
         };
         TwoPacks: {
             after: components["schemas"]["PackFile"];
@@ -4341,6 +4953,217 @@ export interface operations {
             };
         };
     };
+    all_1: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConsignmentView"][];
+                };
+            };
+        };
+    };
+    add_5: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConsignmentAsked"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConsignmentView"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConsignmentView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConsignmentAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConsignmentView"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    contents: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    contentsPdf: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+                paper?: "a4" | "letter" | "a3";
+            };
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    labels_1: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     curve: {
         parameters: {
             query: {
@@ -4489,7 +5312,7 @@ export interface operations {
             query?: {
                 before?: number;
                 size?: number;
-                about?: "pack" | "person" | "house" | "stores" | "journey" | "carton" | "sheet" | "price" | "foam" | "board" | "wrap" | "consumable";
+                about?: "pack" | "person" | "house" | "stores" | "journey" | "carton" | "sheet" | "price" | "foam" | "board" | "wrap" | "consumable" | "consignment";
             };
             header?: never;
             path?: never;
@@ -4674,7 +5497,7 @@ export interface operations {
             };
         };
     };
-    set_3: {
+    set_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4694,6 +5517,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CarrierLinesView"];
+                };
+            };
+        };
+    };
+    ways_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperWaysView"];
+                };
+            };
+        };
+    };
+    set_3: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperWaysAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperWaysView"];
                 };
             };
         };
@@ -4957,7 +5826,7 @@ export interface operations {
             };
         };
     };
-    photograph: {
+    photograph_1: {
         parameters: {
             query?: {
                 measuredMm?: number;
@@ -5005,6 +5874,149 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SilhouetteView"];
+                };
+            };
+        };
+    };
+    newest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackingCard"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackingAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackingView"];
+                };
+            };
+        };
+    };
+    load: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleLoad"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    packing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackingView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableActs"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableOutcome"];
+                };
+            };
+        };
+    };
+    photograph: {
+        parameters: {
+            query: {
+                step: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackingView"];
                 };
             };
         };
@@ -5280,6 +6292,35 @@ export interface operations {
             };
         };
     };
+    labels: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                revision?: number | null;
+                packs?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     note: {
         parameters: {
             query?: never;
@@ -5310,7 +6351,9 @@ export interface operations {
                 units?: string | null;
                 masses?: string | null;
                 decimal?: string | null;
-                revision?: number;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                revision?: number | null;
+                packs?: number | null;
             };
             header?: never;
             path: {
@@ -5338,7 +6381,9 @@ export interface operations {
                 masses?: string | null;
                 decimal?: string | null;
                 paper?: "a4" | "letter" | "a3";
-                revision?: number;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                revision?: number | null;
+                packs?: number | null;
             };
             header?: never;
             path: {
@@ -5359,7 +6404,36 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    text: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                revision?: number | null;
+                packs?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    of_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5408,7 +6482,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5426,6 +6500,56 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReleaseView"][];
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReleaseAsked"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReleaseView"];
+                };
             };
         };
     };
@@ -5447,6 +6571,124 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Detail"];
+                };
+            };
+        };
+    };
+    returns: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReturnsView"];
+                };
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReturnsView"];
+                };
+            };
+        };
+    };
+    out: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReturnsView"];
+                };
+            };
+        };
+    };
+    renewed: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReturnsView"];
                 };
             };
         };
@@ -5578,6 +6820,64 @@ export interface operations {
             };
         };
     };
+    steps: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrangedStepsView"];
+                };
+            };
+        };
+    };
+    arrange: {
+        parameters: {
+            query?: {
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepChanges"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrangedStepsView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -5622,7 +6922,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5734,7 +7034,7 @@ export interface operations {
             };
         };
     };
-    ways_1: {
+    ways_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5840,6 +7140,26 @@ export interface operations {
             };
         };
     };
+    newest_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReleaseView"][];
+                };
+            };
+        };
+    };
     remedies: {
         parameters: {
             query?: {
@@ -5865,6 +7185,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RemedyView"][];
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleView"];
                 };
             };
         };
@@ -6173,7 +7513,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6393,7 +7733,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6537,7 +7877,7 @@ export interface operations {
             };
         };
     };
-    newest: {
+    newest_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -4,6 +4,7 @@ import {
   type Drop,
   type Evaluation,
   type FieldProblem,
+  type Problem,
   type Layer,
   type PackFile,
   type Remedy,
@@ -28,7 +29,7 @@ export type Saving =
   | { kind: 'failed'; reason: string; signedOut: boolean }
   | { kind: 'refused' };
 
-export type Station = 'Item' | 'Journey' | 'Cushion' | 'Insert' | 'Carton' | 'Walls';
+export type Station = 'Item' | 'Journey' | 'Cushion' | 'Insert' | 'Carton' | 'Walls' | 'Release';
 
 /** One open pack: the draft, what the server says of it, undo, and saving. */
 export class Bench {
@@ -342,6 +343,28 @@ export class Bench {
     } else {
       void this.save();
     }
+  }
+
+  /** Freezes the draft, unless it is a revision already, and releases that. */
+  async release(note: string, reason: string): Promise<Problem | null> {
+    if (!(await this.save())) {
+      return { status: 0, detail: say('notSavedYet') };
+    }
+    const { data, problem, error } = await call(
+      api.POST('/api/packs/{id}/releases', {
+        params: { path: { id: this.id }, header: { 'If-Match': `"${this.version}"` } },
+        body: { note, reason }
+      })
+    );
+    if (data) {
+      this.revision = data.revision;
+      this.changedSinceRevision = false;
+      return null;
+    }
+    if (problem.status === 409) {
+      this.conflict = error as Stale;
+    }
+    return problem;
   }
 
   /** Freezes the draft; the server's words if that fails. */

@@ -1,6 +1,17 @@
 <!-- The head of every page. -->
 <script lang="ts">
-  import { CircleHelp, House, LogOut, Moon, Package, Route, Sun, Warehouse } from '@lucide/svelte';
+  import {
+    CircleHelp,
+    ClipboardCheck,
+    House,
+    LogOut,
+    Moon,
+    Package,
+    Route,
+    Sun,
+    Truck,
+    Warehouse
+  } from '@lucide/svelte';
   import type { Snippet } from 'svelte';
   import { session } from '../session.svelte';
   import { theme } from '../theme.svelte';
@@ -17,6 +28,8 @@
 
   const PLACES = [
     { href: '/', name: 'Shelf', icon: Package },
+    { href: '/table', name: 'Packing table', icon: ClipboardCheck },
+    { href: '/sending', name: 'Sending', icon: Truck },
     { href: '/stores', name: 'Stores', icon: Warehouse },
     { href: '/journeys', name: 'Journeys', icon: Route },
     { href: '/house', name: 'House', icon: House },

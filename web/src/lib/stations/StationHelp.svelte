@@ -41,6 +41,11 @@
       'Say what may be used and how large the pack may be; every wall within that is looked at.',
       'What is left are walls of which none is smaller, lighter and cheaper than another and holds better too: between those you choose.',
       'Taking one puts it on the bench in place of your layers. One undo brings yours back.'
+    ],
+    Release: [
+      'A release freezes the pack under a number of the house; its papers, labels and the packing table work from that.',
+      'While something breaks it is not released, unless a keeper signs a reason, which then stands on every paper.',
+      'Steps can be reworded and put into another order, as far as it can be done. What you wrote is kept when the design changes, and marked when it no longer fits.'
     ]
   };
 </script>

@@ -1,4 +1,4 @@
--- What was released: a revision under a number of the house. Rows are made and read, never changed; the running number is taken once.
+-- What was released: a revision, with its steps as they were arranged then, under a number of the house. Rows are made and read, never changed; the running number is taken once.
 CREATE TABLE released (
   running BIGINT NOT NULL PRIMARY KEY,
   number VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -12,7 +12,6 @@ CREATE TABLE released (
   released_at DATETIME(3) NOT NULL,
   released_by VARCHAR(60) NOT NULL,
   CONSTRAINT released_number UNIQUE (number),
-  CONSTRAINT released_once UNIQUE (pack_id, revision),
   CONSTRAINT release_of_revision FOREIGN KEY (pack_id, revision) REFERENCES revision (pack_id, number),
   CONSTRAINT released_edits_are_json CHECK (JSON_VALID(edits)),
   CONSTRAINT released_prices_are_json CHECK (JSON_VALID(prices))

@@ -215,6 +215,9 @@ public enum Say {
     TABLE_LENGTH("It measures {0} and should be {1}, give or take {2}. Measure again, or write why."),
     TABLE_MOVES("Something moves: it is not done. Find what moves and fill it, then shake again."),
 
+    // Parts that come back.
+    PART_PIECE("on the {0}: {1} by {2}, {3} thick"),
+
     // Boxes that travel together.
     TOGETHER_APART(
             "Box {0} holds {1} beside {2}: hold them apart, or send the heavy or loose ones in a box of their own."),

@@ -172,7 +172,7 @@ public final class LabelsPaper {
                 79,
                 "box " + travel.box() + " of " + travel.of() + ", about "
                         + wording.amount(new Quantity(mass.kg(), Unit.KG, 1)) + ", "
-                        + wording.size(source.layout().outside(), 0) + " " + wording.lengths(),
+                        + wording.size(source.layout().outside(), 0),
                 PLAIN,
                 false);
         double bars = BarCode.widthMm(travel.number());

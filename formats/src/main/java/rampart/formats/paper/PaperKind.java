@@ -11,7 +11,8 @@ public enum PaperKind {
     packing("Packing steps"),
     unpacking("Unpacking"),
     inspection("Note for inspectors"),
-    labels("Labels");
+    labels("Labels"),
+    parts("Parts, out and back");
 
     private final String title;
 

@@ -10,6 +10,7 @@ import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.steps.PackParts;
 import rampart.core.steps.PackingSteps;
 import rampart.core.steps.Step;
 import rampart.core.steps.StepEdits;
@@ -87,6 +88,11 @@ public record PaperSource(
     /** Steps of a pack as they are computed, named by the ids in its file. */
     public static List<Step> steps(PackFile file, Layout layout, Catalogue catalogue) {
         return PackingSteps.of(file.pack(), layout, catalogue, ids(file));
+    }
+
+    /** Parts of a pack that is used again. */
+    public static List<PackParts.Part> parts(PackFile file, Layout layout, Catalogue catalogue) {
+        return PackParts.of(file.pack(), layout, catalogue, ids(file));
     }
 
     private static StepIds ids(PackFile file) {

@@ -16,7 +16,7 @@ public record PaperView(String title, List<BlockView> blocks) {
             @Nullable TextView text,
             @Nullable DrawingsView drawings,
             @Nullable TableView table,
-            @Nullable StepView step,
+            @Nullable PaperStepView step,
             @Nullable CutOutsView cutOuts,
             @Nullable PictureView picture) {}
 
@@ -64,7 +64,7 @@ public record PaperView(String title, List<BlockView> blocks) {
      *
      * @param sign what it asks for; empty where nothing is asked
      */
-    public record StepView(
+    public record PaperStepView(
             String number,
             String words,
             String sign,
@@ -166,7 +166,7 @@ public record PaperView(String title, List<BlockView> blocks) {
 
         @Override
         public void step(Block.Step step) {
-            StepView view = new StepView(
+            PaperStepView view = new PaperStepView(
                     step.number(),
                     step.words(),
                     step.sign(),

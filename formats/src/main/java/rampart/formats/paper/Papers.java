@@ -25,6 +25,7 @@ public final class Papers {
             case unpacking -> blocks.addAll(new StepsPaper(source).unpacking());
             case inspection -> blocks.addAll(new StepsPaper(source).inspection());
             case labels -> blocks.addAll(new LabelsPaper(source).blocks());
+            case parts -> blocks.addAll(PartsPaper.blocks(source));
             case page -> throw new IllegalStateException("written above");
         }
         return new PaperDocument(kind.title() + ": " + source.file().name(), blocks);

@@ -189,7 +189,8 @@ public final class PdfMedium implements Medium {
     public void step(Block.Step step) throws IOException {
         double aside = step.drawing().isPresent() ? Block.Step.DRAWING_MM + 4 : 0;
         double left = MARGIN_MM + 12;
-        double width = sheet.widthMm() - 12 - aside - 12;
+        double signed = step.sign().isEmpty() ? 0 : sheet.lengthMm(step.sign(), SMALL) + 14;
+        double width = sheet.widthMm() - 12 - aside - signed;
         List<String> words = sheet.broken(step.words(), STEP, width);
         List<List<String>> details = new ArrayList<>();
         double high = words.size() * Sheet.lineMm(STEP) + 2;
@@ -223,7 +224,7 @@ public final class PdfMedium implements Medium {
         if (step.drawing().isPresent()) {
             draw(step.drawing().get(), right - Block.Step.DRAWING_MM, top);
         }
-        sheet.down(high + 1);
+        sheet.down(high + 2);
     }
 
     /** To tick. */

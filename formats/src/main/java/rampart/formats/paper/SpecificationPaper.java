@@ -131,7 +131,7 @@ final class SpecificationPaper {
                     box.carton().board().name()));
         }
         blocks.add(new Block.Table(
-                "Boxes, " + Papers.unit(wording),
+                "Boxes",
                 List.of(
                         new Column("layer", 11, false),
                         new Column("what", 62, false),
@@ -142,7 +142,7 @@ final class SpecificationPaper {
                 false));
         blocks.add(Block.Text.of(
                 Weight.PLAIN,
-                "Outside " + wording.size(FittedBox.outside(source.layout()), 1) + " " + Papers.unit(wording) + ", "
+                "Outside " + wording.size(FittedBox.outside(source.layout()), 1) + ", "
                         + wording.amount(new Quantity(source.layout().grossMassKg(), Unit.KG, 2))
                         + " packed, without tape and labels."));
     }

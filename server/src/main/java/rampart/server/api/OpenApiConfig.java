@@ -51,6 +51,7 @@ import rampart.formats.view.SizeView;
 import rampart.formats.view.SpringsView;
 import rampart.formats.view.TieView;
 import rampart.formats.view.WallFiguresView;
+import rampart.server.releases.KeptReturns;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -136,6 +137,8 @@ class OpenApiConfig {
             ReleaseController.class,
             PackingController.class,
             ConsignmentController.class,
+            ReturnController.class,
+            KeptReturns.class,
             SearchController.class,
             BeginningController.class,
             PackViews.class,

@@ -47,6 +47,7 @@ class ReleaseController {
      * A released revision.
      *
      * @param reason signed where something breaks; empty where nothing does
+     * @param stepsChanged true where somebody arranged the steps anew since
      */
     record ReleaseView(
             String number,
@@ -56,8 +57,9 @@ class ReleaseController {
             StatusView verdict,
             String reason,
             Instant releasedAt,
-            String releasedBy) {
-        static ReleaseView of(StoredRelease release) {
+            String releasedBy,
+            boolean stepsChanged) {
+        static ReleaseView of(StoredRelease release, boolean stepsChanged) {
             return new ReleaseView(
                     release.number(),
                     release.name(),
@@ -66,7 +68,8 @@ class ReleaseController {
                     StatusView.valueOf(release.verdict()),
                     release.reason(),
                     release.releasedAt(),
-                    release.releasedBy());
+                    release.releasedBy(),
+                    stepsChanged);
         }
     }
 
@@ -104,9 +107,13 @@ class ReleaseController {
             throw new ApiException(Message.RELEASE_BREAKS, breaks.because());
         }
         if (outcome instanceof Releases.Outcome.Made made) {
-            return ReleaseView.of(made.release());
+            return view(made.release());
         }
         throw new ApiException(Message.RELEASE_NOT_SIGNED);
+    }
+
+    private ReleaseView view(StoredRelease release) {
+        return ReleaseView.of(release, releases.stepsChanged(release));
     }
 
     private Revision frozen(String id, long version, String note, String by) {
@@ -126,13 +133,13 @@ class ReleaseController {
     /** Newest first. */
     @GetMapping(path = "/api/packs/{id}/releases", produces = MediaType.APPLICATION_JSON_VALUE)
     List<ReleaseView> of(@PathVariable("id") String id) {
-        return releases.of(id).stream().map(ReleaseView::of).toList();
+        return releases.of(id).stream().map(this::view).toList();
     }
 
     /** The newest of each pack on the shelf, by name. */
     @GetMapping(path = "/api/releases", produces = MediaType.APPLICATION_JSON_VALUE)
     List<ReleaseView> newest() {
-        return releases.newest().stream().map(ReleaseView::of).toList();
+        return releases.newest().stream().map(this::view).toList();
     }
 
     /**

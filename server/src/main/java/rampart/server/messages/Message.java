@@ -242,11 +242,6 @@ public enum Message {
             "There is no such consignment; somebody may have removed it.",
             "Nothing was changed.",
             "Load the consignments again."),
-    NO_RELEASE(
-            HttpStatus.NOT_FOUND,
-            "There is no release {0}.",
-            "Nothing was changed.",
-            "Release the pack first, or choose one from the list."),
     NO_JOURNEY(
             HttpStatus.NOT_FOUND,
             "There is no such journey in the house; somebody may have removed it.",

@@ -51,7 +51,7 @@ public class ReleaseRepository {
                 .single();
     }
 
-    /** @throws org.springframework.dao.DuplicateKeyException where its number is taken or its revision is released */
+    /** @throws org.springframework.dao.DuplicateKeyException where its running number or its number is taken */
     public void add(StoredRelease release) {
         jdbc.sql("INSERT INTO released (running, number, name, pack_id, revision, verdict, reason, edits, prices, "
                         + "released_at, released_by) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
@@ -72,7 +72,7 @@ public class ReleaseRepository {
 
     /** Newest first. */
     public List<StoredRelease> of(String packId) {
-        return jdbc.sql(COLUMNS + "WHERE pack_id = ? ORDER BY revision DESC")
+        return jdbc.sql(COLUMNS + "WHERE pack_id = ? ORDER BY running DESC")
                 .param(packId)
                 .query(ReleaseRepository::row)
                 .list();
@@ -82,7 +82,7 @@ public class ReleaseRepository {
     public List<StoredRelease> newest() {
         return jdbc.sql(
                         COLUMNS
-                                + "r WHERE revision = (SELECT MAX(n.revision) FROM released n WHERE n.pack_id = r.pack_id) "
+                                + "r WHERE running = (SELECT MAX(n.running) FROM released n WHERE n.pack_id = r.pack_id) "
                                 + "AND EXISTS (SELECT 1 FROM pack p WHERE p.id = r.pack_id AND p.deleted_at IS NULL) ORDER BY name")
                 .query(ReleaseRepository::row)
                 .list();
@@ -95,8 +95,9 @@ public class ReleaseRepository {
                 .optional();
     }
 
+    /** The newest of a revision. */
     public Optional<StoredRelease> ofRevision(String packId, int revision) {
-        return jdbc.sql(COLUMNS + "WHERE pack_id = ? AND revision = ?")
+        return jdbc.sql(COLUMNS + "WHERE pack_id = ? AND revision = ? ORDER BY running DESC LIMIT 1")
                 .params(packId, revision)
                 .query(ReleaseRepository::row)
                 .optional();

@@ -111,13 +111,13 @@ public class Releases {
     }
 
     /**
-     * Releases a revision; asked twice, it answers the one release.
+     * Releases a revision; asked twice, it answers the one release. Where its steps have been arranged anew, it is another one.
      *
      * @param reason why it goes out although something breaks; blank where nothing does
      * @param maySign whether who asks may take that on themselves
      */
     public Outcome release(StoredPack pack, Revision revision, String reason, boolean maySign, String by) {
-        Optional<StoredRelease> there = repository.ofRevision(pack.id(), revision.number());
+        Optional<StoredRelease> there = asItIs(pack, revision);
         if (there.isPresent()) {
             return new Outcome.Made(there.get());
         }
@@ -141,8 +141,8 @@ public class Releases {
                 return transaction.execute(
                         status -> new Outcome.Made(add(pack, revision, evaluation.verdict(), signed, by)));
             } catch (DuplicateKeyException taken) {
-                // Somebody took the running number, or released the same revision, at the same moment.
-                there = repository.ofRevision(pack.id(), revision.number());
+                // Somebody took the running number, perhaps with the same revision, at the same moment.
+                there = asItIs(pack, revision);
                 if (there.isPresent()) {
                     return new Outcome.Made(there.get());
                 }
@@ -151,6 +151,16 @@ public class Releases {
                 }
             }
         }
+    }
+
+    /** A release of this revision with the steps as they are arranged now. */
+    private Optional<StoredRelease> asItIs(StoredPack pack, Revision revision) {
+        return repository.ofRevision(pack.id(), revision.number()).filter(release -> !stepsChanged(release));
+    }
+
+    /** True where somebody arranged the steps anew since. */
+    public boolean stepsChanged(StoredRelease release) {
+        return !steps(release).equals(steps(release.packId()).value());
     }
 
     private StoredRelease add(StoredPack pack, Revision revision, StatusView verdict, String reason, String by) {

@@ -1,0 +1,368 @@
+<!-- One pack at the table, one step at a time, large and for touch. -->
+<script lang="ts">
+  import { CloudOff, ListChecks } from '@lucide/svelte';
+  import { onDestroy } from 'svelte';
+  import Head from '../lib/parts/Head.svelte';
+  import PaperDrawing from '../lib/paper/PaperDrawing.svelte';
+  import { route } from '../lib/router';
+  import StepAsk from '../lib/table/StepAsk.svelte';
+  import { TableWork } from '../lib/table/work.svelte';
+
+  const WORDS = { open: 'to do', done: 'done', differs: 'done, differs', skipped: 'skipped' };
+
+  let work = new TableWork(String((route.params as { id?: string }).id));
+  let chosen = $state<string | null>(null);
+  let listed = $state(false);
+  let value = $state<number | undefined>(undefined);
+  let note = $state('');
+  let ofStep = $state('');
+
+  void work.open();
+  onDestroy(() => work.close());
+
+  let steps = $derived(work.steps);
+  let first = $derived(steps.find((each) => each.state === 'open') ?? steps.at(-1));
+  let now = $derived(steps.find((each) => each.step.id === chosen) ?? first);
+  let place = $derived(now ? steps.indexOf(now) : 0);
+  let finished = $derived(steps.length > 0 && steps.every((each) => each.state !== 'open'));
+  let left = $derived(steps.filter((each) => each.state === 'open').length);
+  let pictures = $derived(
+    now ? (work.packing?.photographs ?? []).filter((each) => each.step === now.step.id).length : 0
+  );
+  let taken = $state<Record<string, number>>({});
+  let waits = $derived(work.waiting.length + work.picturesWaiting);
+
+  $effect(() => {
+    if (now && now.step.id !== ofStep) {
+      ofStep = now.step.id;
+      value = now.value ?? undefined;
+      note = now.note;
+    }
+  });
+
+  let asksValue = $derived(now ? !['tick', 'photograph'].includes(now.step.ask.kind) : false);
+  let wantsPicture = $derived(
+    now?.step.ask.kind === 'photograph' && pictures + (taken[now.step.id] ?? 0) === 0 && !note.trim()
+  );
+  let refusal = $derived(now ? (work.refused[now.step.id] ?? '') : '');
+
+  async function done() {
+    if (!now) {
+      return;
+    }
+    const id = now.step.id;
+    await work.act(id, 'done', asksValue ? value : undefined, note);
+    if (!work.refused[id]) {
+      chosen = null;
+    } else {
+      chosen = id;
+    }
+    window.scrollTo({ top: 0 });
+  }
+
+  async function skip() {
+    if (now) {
+      await work.act(now.step.id, 'skipped', undefined, note);
+      chosen = null;
+    }
+  }
+
+  async function reopen() {
+    if (now) {
+      const id = now.step.id;
+      await work.act(id, 'reopened', undefined, '');
+      chosen = id;
+    }
+  }
+
+  function go(by: number) {
+    chosen = steps[Math.min(steps.length - 1, Math.max(0, place + by))]?.step.id ?? null;
+  }
+
+  async function picture(blob: Blob) {
+    if (now) {
+      const id = now.step.id;
+      await work.picture(id, blob);
+      taken = { ...taken, [id]: (taken[id] ?? 0) + 1 };
+    }
+  }
+</script>
+
+<svelte:head><title>{work.packing ? `${work.packing.number}, packing` : 'Packing'}</title></svelte:head>
+
+<Head compact>
+  <h1 class="gives max-w-96 truncate font-semibold">{work.packing?.name ?? 'Packing'}</h1>
+  <span class="quiet text-sm">{work.packing?.number ?? ''}</span>
+  <span class="grow"></span>
+  <a class="plain-button" href="/table">To the table</a>
+</Head>
+
+<main id="main" class="packing">
+  <p class="connection" role="status" data-waiting={waits}>
+    {#if waits > 0}
+      <CloudOff size={20} aria-hidden="true" />
+      {waits === 1 ? '1 thing waits' : `${waits} things wait`} for the connection; kept on this device, go on.
+    {:else if work.away}
+      <CloudOff size={20} aria-hidden="true" /> No connection just now; go on, it is kept on this device.
+    {/if}
+  </p>
+  {#if work.trouble}<p role="alert" class="wrong">{work.trouble}</p>{/if}
+  {#if now}
+    <div class="progress">
+      <span>Step {now.step.number} of {steps.length}, {now.step.stage}</span>
+      <progress max={steps.length} value={steps.length - left} aria-label="Steps done"></progress>
+      <button type="button" class="plain-button" aria-expanded={listed} onclick={() => (listed = !listed)}
+        ><ListChecks size={22} aria-hidden="true" /> All steps</button
+      >
+    </div>
+    {#if listed}
+      <ol>
+        {#each steps as each (each.step.id)}
+          <li aria-current={each === now ? 'step' : undefined}>
+            <button
+              type="button"
+              onclick={() => {
+                chosen = each.step.id;
+                listed = false;
+              }}><b>{each.step.number}</b> <span>{each.step.words}</span> <em>{WORDS[each.state]}</em></button
+            >
+          </li>
+        {/each}
+      </ol>
+    {/if}
+    {#if finished && chosen === null}
+      <section class="finished" aria-live="polite">
+        <h2>Packed</h2>
+        <p>
+          Every step is done or was skipped. What was counted, weighed and photographed is kept with {work.packing
+            ?.number}.
+        </p>
+        <a class="primary" href="/table">To the table</a>
+      </section>
+    {:else}
+      <article data-step={now.step.id} data-state={now.state}>
+        <div class="said">
+          <h2>{now.step.words}</h2>
+          {#each now.step.details as detail (detail)}<p>{detail}</p>{/each}
+          {#each now.step.cautions as caution (caution)}<p class="caution"><b>Mind:</b> {caution}</p>{/each}
+          {#if now.step.outdated}
+            <p class="caution">
+              The design has changed since these words were written. It says now: {now.step.computed}
+            </p>
+          {/if}
+          <StepAsk
+            step={now.step}
+            bind:value
+            pictures={Math.max(pictures, taken[now.step.id] ?? 0)}
+            onpicture={picture}
+          />
+          <label class="note">
+            Note <input bind:value={note} maxlength="1000" autocomplete="off" />
+          </label>
+          <p role="alert" class="wrong">{refusal}</p>
+        </div>
+        {#if now.step.drawing}
+          <figure><PaperDrawing drawing={now.step.drawing} scaled /></figure>
+        {/if}
+      </article>
+      <nav class="deeds" aria-label="This step">
+        <button type="button" disabled={place === 0} onclick={() => go(-1)}>Back</button>
+        {#if now.state === 'open'}
+          {#if now.step.must}
+            <span class="must">must</span>
+          {:else}
+            <button type="button" onclick={skip}>Skip</button>
+          {/if}
+          <button
+            type="button"
+            class="primary"
+            disabled={(asksValue && value === undefined) || wantsPicture}
+            onclick={done}>Done</button
+          >
+        {:else}
+          <button type="button" onclick={reopen}>Not done after all</button>
+          <button
+            type="button"
+            class="primary"
+            onclick={() => (chosen = place + 1 < steps.length ? steps[place + 1]!.step.id : null)}>Next</button
+          >
+        {/if}
+      </nav>
+    {/if}
+  {/if}
+</main>
+
+<style>
+  .packing {
+    display: grid;
+    align-content: start;
+    gap: 0.75rem;
+    width: 100%;
+    max-width: 72rem;
+    margin: 0 auto;
+    padding: 0.75rem 1.125rem 7rem;
+    font-size: 1.25rem;
+    line-height: 1.35;
+  }
+  .connection {
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
+    padding: 0.5rem 0.75rem;
+    border-left: 4px solid var(--color-warning);
+    background: var(--color-base-200);
+  }
+  .connection:not(:has(*)),
+  .wrong:empty {
+    display: none;
+  }
+  .progress {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    align-items: center;
+    gap: 0.25rem 0.75rem;
+    font-size: 1.0625rem;
+  }
+  progress {
+    grid-row: 2;
+    grid-column: 1 / -1;
+    width: 100%;
+    height: 0.75rem;
+    border: 1px solid var(--color-base-content);
+    background: var(--color-base-100);
+    appearance: none;
+  }
+  progress::-webkit-progress-bar {
+    background: var(--color-base-100);
+  }
+  progress::-webkit-progress-value {
+    background: var(--color-accent);
+  }
+  progress::-moz-progress-bar {
+    background: var(--color-accent);
+  }
+  .progress button {
+    min-height: 2.75rem;
+  }
+  ol {
+    border-top: 1px solid var(--color-base-300);
+  }
+  li button {
+    display: grid;
+    grid-template-columns: 2rem minmax(0, 1fr) auto;
+    gap: 0.5rem;
+    width: 100%;
+    min-height: 3rem;
+    padding: 0.375rem 0.25rem;
+    border-bottom: 1px solid var(--color-base-300);
+    text-align: left;
+    font-size: 1.0625rem;
+  }
+  li[aria-current] button {
+    background: var(--color-base-200);
+  }
+  article {
+    display: grid;
+    grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+    gap: 1.5rem;
+  }
+  .said {
+    display: grid;
+    align-content: start;
+    gap: 0.625rem;
+  }
+  h2 {
+    font-size: 1.75rem;
+    font-weight: 650;
+    line-height: 1.25;
+  }
+  figure {
+    height: min(46vh, 26rem);
+  }
+  .caution {
+    padding-left: 0.75rem;
+    border-left: 4px solid var(--color-warning);
+  }
+  .note {
+    display: flex;
+    align-items: center;
+    gap: 0.625rem;
+  }
+  .note input {
+    flex: 1;
+    min-width: 0;
+    min-height: 2.75rem;
+    padding: 0 0.5rem;
+    border-bottom: 2px solid var(--color-accent);
+    background: transparent;
+  }
+  .wrong {
+    padding: 0.5rem 0.75rem;
+    border-left: 4px solid var(--color-error);
+    background: var(--color-base-200);
+    font-weight: 650;
+  }
+  .deeds {
+    position: fixed;
+    right: 0;
+    bottom: 0;
+    left: 0;
+    z-index: 5;
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    gap: 0.75rem;
+    padding: 0.75rem 1.125rem;
+    border-top: 2px solid var(--color-base-content);
+    background: var(--color-base-200);
+  }
+  .deeds button,
+  .primary {
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    min-width: 6rem;
+    min-height: 3.75rem;
+    padding: 0 1.25rem;
+    border: 2px solid var(--color-base-content);
+    font-weight: 650;
+  }
+  .deeds .primary,
+  .primary {
+    min-width: 10rem;
+    background: var(--color-neutral);
+    color: var(--color-neutral-content);
+  }
+  .deeds button:disabled {
+    opacity: 0.5;
+  }
+  .must {
+    min-width: 6rem;
+    text-align: center;
+  }
+  .finished {
+    display: grid;
+    justify-items: start;
+    gap: 1rem;
+  }
+  @media (max-width: 760px) {
+    article {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    figure {
+      order: -1;
+      height: 30vh;
+    }
+    h2 {
+      font-size: 1.5rem;
+    }
+    .deeds button {
+      min-width: 4.5rem;
+      padding: 0 0.75rem;
+    }
+    .deeds .primary {
+      flex: 1;
+      min-width: 6rem;
+    }
+  }
+</style>

@@ -1,0 +1,166 @@
+<!-- The packing table: scan or choose a pack, or go on with one. -->
+<script lang="ts">
+  import { api, call, type PackingCard, type Problem, type Release } from '../lib/api/client';
+  import Glyph from '../lib/parts/Glyph.svelte';
+  import Head from '../lib/parts/Head.svelte';
+  import Trouble from '../lib/parts/Trouble.svelte';
+  import { navigate } from '../lib/router';
+  import { dayAndClock } from '../lib/units';
+
+  let releases = $state.raw<Release[]>([]);
+  let packings = $state.raw<PackingCard[]>([]);
+  let loaded = $state(false);
+  let scanned = $state('');
+  let problem = $state.raw<Problem | null>(null);
+  let open = $derived(packings.filter((each) => !each.complete));
+  let done = $derived(packings.filter((each) => each.complete));
+
+  void load();
+
+  async function load() {
+    const [released, begun] = await Promise.all([call(api.GET('/api/releases')), call(api.GET('/api/packings'))]);
+    releases = released.data ?? releases;
+    packings = begun.data ?? packings;
+    problem = released.problem ?? begun.problem ?? null;
+    loaded = true;
+  }
+
+  async function begin(number: string) {
+    const answer = await call(api.POST('/api/packings', { body: { number } }));
+    problem = answer.problem ?? null;
+    if (answer.data) {
+      void navigate('/table/:id', { params: { id: answer.data.id } });
+    }
+  }
+
+  function scan(event: SubmitEvent) {
+    event.preventDefault();
+    if (scanned.trim()) {
+      void begin(scanned.trim());
+    }
+  }
+</script>
+
+<svelte:head><title>Packing table, Rampart</title></svelte:head>
+
+<Head here="Packing table">
+  <h1 class="sr-only">Packing table</h1>
+  <span class="grow"></span>
+</Head>
+
+<main id="main" class="table">
+  <form onsubmit={scan}>
+    <label for="scanned">Scan the pack, or type its number</label>
+    <div>
+      <!-- svelte-ignore a11y_autofocus -->
+      <input id="scanned" autocomplete="off" autocapitalize="off" spellcheck="false" autofocus bind:value={scanned} />
+      <button type="submit" class="large">Find it</button>
+    </div>
+  </form>
+  <Trouble {problem} />
+  {#if open.length > 0}
+    <section aria-labelledby="begun">
+      <h2 id="begun">Go on with</h2>
+      <ul>
+        {#each open as each (each.id)}
+          <li>
+            <a href="/table/{each.id}">
+              <b>{each.name}</b>
+              <span
+                >{each.number}, {each.done} of {each.steps} steps, begun {dayAndClock(each.begunAt)} by {each.begunBy}</span
+              >
+            </a>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+  <section aria-labelledby="released">
+    <h2 id="released">Begin</h2>
+    {#if loaded && releases.length === 0}
+      <p>Nothing is released yet. A designer releases a pack at its station Release; then it is packed here.</p>
+    {/if}
+    <ul>
+      {#each releases as each (each.number)}
+        <li>
+          <button type="button" onclick={() => begin(each.number)}>
+            <b>{each.name}</b>
+            <span><Glyph status={each.verdict} size={16} /> {each.verdict}, {each.number}</span>
+          </button>
+        </li>
+      {/each}
+    </ul>
+  </section>
+  {#if done.length > 0}
+    <section aria-labelledby="packed">
+      <h2 id="packed">Packed</h2>
+      <ul>
+        {#each done as each (each.id)}
+          <li>
+            <a href="/table/{each.id}"><b>{each.name}</b><span>{each.number}, packed by {each.begunBy}</span></a>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+</main>
+
+<style>
+  .table {
+    display: grid;
+    align-content: start;
+    gap: 1.25rem;
+    width: 100%;
+    max-width: 60rem;
+    margin: 0 auto;
+    padding: 1rem 1.125rem 4rem;
+    font-size: 1.25rem;
+  }
+  form div {
+    display: flex;
+    gap: 0.75rem;
+  }
+  form input {
+    flex: 1;
+    min-width: 0;
+    min-height: 3.5rem;
+    padding: 0 0.75rem;
+    border: 2px solid var(--color-base-content);
+    background: var(--color-base-100);
+    font-size: 1.75rem;
+  }
+  .large {
+    min-height: 3.5rem;
+    padding: 0 1.25rem;
+    background: var(--color-neutral);
+    color: var(--color-neutral-content);
+    font-weight: 650;
+  }
+  h2 {
+    font-size: 1.125rem;
+    font-weight: 650;
+  }
+  ul {
+    border-top: 1px solid var(--color-base-300);
+  }
+  li {
+    border-bottom: 1px solid var(--color-base-300);
+  }
+  li > :is(a, button) {
+    display: grid;
+    width: 100%;
+    min-height: 3.5rem;
+    padding: 0.5rem 0.25rem;
+    text-align: left;
+  }
+  li > :is(a, button):hover {
+    background: var(--color-base-200);
+  }
+  li span {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.4rem;
+    font-size: 1rem;
+  }
+</style>
