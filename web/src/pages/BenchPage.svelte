@@ -201,11 +201,11 @@
         ><Redo2 size={16} aria-hidden="true" /><span class="sr-only">Redo</span></button
       >
     {/if}
-    <button type="button" class="plain-button" onclick={() => (showRevisions = true)}
-      ><History size={15} class="inline" aria-hidden="true" /> Revisions</button
+    <button type="button" class="plain-button" title="Revisions" onclick={() => (showRevisions = true)}
+      ><History size={16} aria-hidden="true" /><span class="sr-only">Revisions</span></button
     >
-    <a class="plain-button" href="/packs/{bench.id}/page"
-      ><Printer size={15} class="inline" aria-hidden="true" /> Page</a
+    <a class="plain-button" href="/packs/{bench.id}/page" title="Page"
+      ><Printer size={16} aria-hidden="true" /><span class="sr-only">Page</span></a
     >
     <a class="plain-button" href="/api/packs/{bench.id}/file" download title="Export"
       ><Download size={16} aria-hidden="true" /><span class="sr-only">Export</span></a

@@ -90,7 +90,7 @@
 
 <svelte:head><title>{work.packing ? `${work.packing.number}, packing` : 'Packing'}</title></svelte:head>
 
-<Head compact>
+<Head compact places={false}>
   <h1 class="gives max-w-96 truncate font-semibold">{work.packing?.name ?? 'Packing'}</h1>
   <span class="quiet text-sm">{work.packing?.number ?? ''}</span>
   <span class="grow"></span>
@@ -108,7 +108,7 @@
   </p>
   {#if work.trouble}<p role="alert" class="wrong">{work.trouble}</p>{/if}
   {#if now}
-    <div class="progress">
+    <div class="how-far">
       <span>Step {now.step.number} of {steps.length}, {now.step.stage}</span>
       <progress max={steps.length} value={steps.length - left} aria-label="Steps done"></progress>
       <button type="button" class="plain-button" aria-expanded={listed} onclick={() => (listed = !listed)}
@@ -143,7 +143,7 @@
       <article data-step={now.step.id} data-state={now.state}>
         <div class="said">
           <h2>{now.step.words}</h2>
-          {#each now.step.details as detail (detail)}<p>{detail}</p>{/each}
+          {#each now.step.details as detail, index (index)}<p>{detail}</p>{/each}
           {#each now.step.cautions as caution (caution)}<p class="caution"><b>Mind:</b> {caution}</p>{/each}
           {#if now.step.outdated}
             <p class="caution">
@@ -216,7 +216,7 @@
   .wrong:empty {
     display: none;
   }
-  .progress {
+  .how-far {
     display: grid;
     grid-template-columns: 1fr auto;
     align-items: center;
@@ -241,7 +241,7 @@
   progress::-moz-progress-bar {
     background: var(--color-accent);
   }
-  .progress button {
+  .how-far button {
     min-height: 2.75rem;
   }
   ol {

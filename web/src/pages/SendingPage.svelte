@@ -229,7 +229,7 @@
   header {
     display: flex;
     flex-wrap: wrap;
-    align-items: baseline;
+    align-items: center;
     gap: 0.25rem 0.75rem;
     border-bottom: 2px solid var(--color-base-content);
   }

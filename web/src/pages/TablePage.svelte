@@ -11,11 +11,14 @@
   let packings = $state.raw<PackingCard[]>([]);
   let loaded = $state(false);
   let scanned = $state('');
+  let field = $state<HTMLInputElement>();
   let problem = $state.raw<Problem | null>(null);
   let open = $derived(packings.filter((each) => !each.complete));
   let done = $derived(packings.filter((each) => each.complete));
 
   void load();
+  // A scanner types: what it says has to land here.
+  $effect(() => field?.focus());
 
   async function load() {
     const [released, begun] = await Promise.all([call(api.GET('/api/releases')), call(api.GET('/api/packings'))]);
@@ -52,8 +55,14 @@
   <form onsubmit={scan}>
     <label for="scanned">Scan the pack, or type its number</label>
     <div>
-      <!-- svelte-ignore a11y_autofocus -->
-      <input id="scanned" autocomplete="off" autocapitalize="off" spellcheck="false" autofocus bind:value={scanned} />
+      <input
+        bind:this={field}
+        id="scanned"
+        autocomplete="off"
+        autocapitalize="off"
+        spellcheck="false"
+        bind:value={scanned}
+      />
       <button type="submit" class="large">Find it</button>
     </div>
   </form>

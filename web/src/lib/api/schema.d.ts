@@ -1332,6 +1332,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pre-quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["quote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/proposals": {
         parameters: {
             query?: never;
@@ -3097,6 +3113,12 @@ export interface components {
             layer: string;
             placesMm: number[][];
         };
+        NeededView: {
+            /** Format: double */
+            amount: number;
+            name: string;
+            unit: string;
+        };
         NewMember: {
             name: string;
             /** @enum {string} */
@@ -3708,6 +3730,22 @@ export interface components {
             /** Format: double */
             pathM: number;
         };
+        PreQuoteView: {
+            atHand: components["schemas"]["NeededView"][];
+            chance: components["schemas"]["RangeView"];
+            cover: components["schemas"]["RangeView"];
+            currency: string;
+            edgesMm: components["schemas"]["RangeView"][];
+            expectedLoss: components["schemas"]["RangeView"];
+            labour: components["schemas"]["RangeView"];
+            massKg: components["schemas"]["RangeView"];
+            material: components["schemas"]["RangeView"] | null;
+            minutes: components["schemas"]["RangeView"];
+            service: components["schemas"]["QuotedServiceView"] | null;
+            total: components["schemas"]["RangeView"];
+            /** Format: double */
+            value: number;
+        };
         PriceGiven: {
             /** Format: double */
             amount: number | null;
@@ -3788,6 +3826,11 @@ export interface components {
             /** Format: double */
             volumetricKg: number;
         };
+        QuotedServiceView: {
+            invented: boolean;
+            name: string;
+            price: components["schemas"]["RangeView"];
+        };
         QuotesView: {
             /** Format: double */
             declaredKg: number;
@@ -3808,6 +3851,14 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
+        };
+        RangeView: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
         };
         ReachedView: {
             insideMm: components["schemas"]["SizeView"];
@@ -7054,6 +7105,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PieceWayView"][];
+                };
+            };
+        };
+    };
+    quote: {
+        parameters: {
+            query?: {
+                ratePerHour?: number | null;
+                value?: number | null;
+                coverPercent?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreQuoteView"];
                 };
             };
         };

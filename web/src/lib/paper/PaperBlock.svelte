@@ -28,7 +28,7 @@
     <b>{block.step.number}</b>
     <div>
       <p class="does">{block.step.words}</p>
-      {#each block.step.details as detail (detail)}<p>{detail}</p>{/each}
+      {#each block.step.details as detail, index (index)}<p>{detail}</p>{/each}
     </div>
     <p class="sign">
       {#if block.step.sign}{block.step.sign}<span class="box"></span>{/if}

@@ -19,11 +19,13 @@
   let {
     children,
     here,
-    compact = false
+    compact = false,
+    places = true
   }: {
     children?: Snippet;
     /** The place this page is. */ here?: string;
     /** Icons without words. */ compact?: boolean;
+    /** Whether the way to other places is shown. */ places?: boolean;
   } = $props();
 
   const PLACES = [
@@ -46,8 +48,8 @@
   </a>
   {@render children?.()}
   {#if !children}<span class="grow"></span>{/if}
-  {#if session.person}
-    <nav class="places" aria-label="Places">
+  {#if session.person && places}
+    <nav class="places" class:compact aria-label="Places">
       {#each PLACES.filter((p) => !compact || p.href !== '/') as place (place.href)}
         <a
           href={place.href}
@@ -115,6 +117,9 @@
   .places {
     display: flex;
     flex-wrap: wrap;
+  }
+  .compact a {
+    padding: 0.125rem 0.3125rem;
   }
   .places a[aria-current] {
     box-shadow: inset 0 -2px var(--color-accent);

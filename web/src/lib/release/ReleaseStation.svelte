@@ -2,13 +2,14 @@
 <script lang="ts">
   import type { Bench } from '../bench/bench.svelte';
   import PaperList from './PaperList.svelte';
+  import QuotePanel from './QuotePanel.svelte';
   import Releases from './Releases.svelte';
   import ReturnsPanel from './ReturnsPanel.svelte';
   import StepEditor from './StepEditor.svelte';
 
   let { bench }: { bench: Bench } = $props();
 
-  const VIEWS = ['Release', 'Papers', 'Steps', 'Parts and trips'] as const;
+  const VIEWS = ['Release', 'Steps', 'Parts and trips', 'Quote'] as const;
   let view = $state<(typeof VIEWS)[number]>('Release');
 </script>
 
@@ -22,12 +23,13 @@
   </div>
   {#if view === 'Release'}
     <Releases {bench} />
-  {:else if view === 'Papers'}
     <PaperList {bench} />
   {:else if view === 'Steps'}
     <StepEditor {bench} />
-  {:else}
+  {:else if view === 'Parts and trips'}
     <ReturnsPanel {bench} />
+  {:else}
+    <QuotePanel {bench} />
   {/if}
 </section>
 

@@ -95,7 +95,7 @@
           {/if}
           {#if step.outdated}<p class="flag">The design has changed since. It says now: {step.computed}</p>{/if}
           {#if step.held}<p class="flag">Wanted earlier than it can be done.</p>{/if}
-          {#each [...step.details, ...step.cautions] as detail (detail)}<p class="quiet">{detail}</p>{/each}
+          {#each [...step.details, ...step.cautions] as detail, at (at)}<p class="quiet">{detail}</p>{/each}
           <p class="quiet">
             {step.stage}{step.must ? ', must' : ''}, {step.minutes} min{step.changed ? ', your words' : ''}
             {#if step.changed && !bench.readOnly}<button type="button" class="back" onclick={() => say(step.id, '')}

@@ -19,6 +19,7 @@ final class ReadySteps {
                 .takes(2)
                 .must()
                 .asks(new Ask.Photograph())
+                .shows(table.solids(solid -> solid.layer().isEmpty()), List.of())
                 .undone("Look the item over and photograph it; compare with the pictures taken when it was packed.");
         features.stream().map(ReadySteps::mind).forEach(sentence -> look.mind(List.of(sentence)));
         look.done();

@@ -222,7 +222,7 @@ public enum Say {
     TOGETHER_APART(
             "Box {0} holds {1} beside {2}: hold them apart, or send the heavy or loose ones in a box of their own."),
     TOGETHER_LIFT("Box {0} weighs {1}: two people lift it."),
-    TOGETHER_BELOW("Box {0} weighs {1}: it goes below; it must not stand on box {2}, which is delicate."),
+    TOGETHER_BELOW("Box {0} weighs {1}: it goes below, and never stands on what is delicate, box {2}."),
     TOGETHER_ALL("{0} boxes, {1} together. Each says how many there are: the receiver counts them before signing."),
 
     // Board from sheets and from other cartons.

@@ -54,6 +54,7 @@ class SecurityConfig {
         "/api/beds",
         "/api/carton-sizes",
         "/api/quotes",
+        "/api/pre-quotes",
         "/api/piece-ways",
         "/api/set-plans",
         "/api/board-work",

@@ -138,6 +138,7 @@ class OpenApiConfig {
             PackingController.class,
             ConsignmentController.class,
             ReturnController.class,
+            PreQuoteController.class,
             KeptReturns.class,
             SearchController.class,
             BeginningController.class,

@@ -49,6 +49,7 @@ class Start implements ApplicationRunner {
     private final CarrierLines carriers;
     private final Tariffs tariffs;
     private final Materials materials;
+    private final DemoReleases releases;
     private final JsonMapper mapper;
     private final Optional<Path> packs;
     private final Optional<Path> runFile;
@@ -63,6 +64,7 @@ class Start implements ApplicationRunner {
             CarrierLines carriers,
             Tariffs tariffs,
             Materials materials,
+            DemoReleases releases,
             JsonMapper mapper,
             @Value("${rampart.demo-packs:}") String packs,
             @Value("${rampart.run-file:}") String runFile) {
@@ -75,6 +77,7 @@ class Start implements ApplicationRunner {
         this.carriers = carriers;
         this.tariffs = tariffs;
         this.materials = materials;
+        this.releases = releases;
         this.mapper = mapper;
         this.packs = path(packs);
         this.runFile = path(runFile);
@@ -90,6 +93,7 @@ class Start implements ApplicationRunner {
             if (packs.isPresent() && shelf.isEmpty()) {
                 importAll(packs.get());
                 fill(packs.get().resolveSibling("stores.json"));
+                releases.fill();
             }
         }
         String url = "http://127.0.0.1:" + server.getWebServer().getPort() + "/";
