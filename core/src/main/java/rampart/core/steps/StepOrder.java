@@ -41,15 +41,17 @@ public final class StepOrder {
         return List.copyOf(order);
     }
 
-    /** Ids of steps that were wanted before something that they need, and stand behind it. */
+    /** Ids of steps that were wanted before others and stand behind them, since they could not be done so early. */
     public static Set<String> held(List<Step> steps, List<String> wanted) {
-        Map<String, Integer> rank = new HashMap<>();
-        wanted.forEach(id -> rank.putIfAbsent(id, rank.size()));
+        List<String> order = sorted(steps, wanted).stream().map(Step::id).toList();
+        List<String> known = wanted.stream().filter(order::contains).distinct().toList();
         Set<String> held = new HashSet<>();
-        for (Step step : steps) {
-            Integer mine = rank.get(step.id());
-            if (mine != null && step.after().stream().anyMatch(id -> rank.containsKey(id) && rank.get(id) > mine)) {
-                held.add(step.id());
+        for (int i = 0; i < known.size(); i++) {
+            int place = order.indexOf(known.get(i));
+            for (String later : known.subList(i + 1, known.size())) {
+                if (order.indexOf(later) < place) {
+                    held.add(known.get(i));
+                }
             }
         }
         return Collections.unmodifiableSet(held);

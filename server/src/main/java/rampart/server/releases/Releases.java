@@ -22,6 +22,7 @@ import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.packs.PackShelf;
 import rampart.server.persistence.EntryRepository;
+import rampart.server.persistence.PackRepository;
 import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.ReleaseRepository;
 import rampart.server.persistence.ReleaseRepository.StoredRelease;
@@ -33,12 +34,13 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Releases {
     private static final String HOUSE = "house";
-    private static final int MOST_TRIES = 5;
+    private static final int MOST_TRIES = 12;
 
     private final ReleaseRepository repository;
     private final History<PaperWays> ways;
     private final History<KeptSteps> steps;
     private final PackShelf shelf;
+    private final PackRepository packs;
     private final PriceList prices;
     private final Trail trail;
     private final TransactionTemplate transaction;
@@ -49,6 +51,7 @@ public class Releases {
             ReleaseRepository repository,
             Histories histories,
             PackShelf shelf,
+            PackRepository packs,
             PriceList prices,
             Trail trail,
             PlatformTransactionManager transactions,
@@ -58,6 +61,7 @@ public class Releases {
         this.ways = histories.of(EntryRepository.Kind.papers, PaperWays.class);
         this.steps = histories.of(EntryRepository.Kind.steps, KeptSteps.class);
         this.shelf = shelf;
+        this.packs = packs;
         this.prices = prices;
         this.trail = trail;
         this.transaction = new TransactionTemplate(transactions);
@@ -138,14 +142,14 @@ public class Releases {
         String signed = breaks ? reason.strip() : "";
         for (int i = 1; ; i++) {
             try {
-                return transaction.execute(
-                        status -> new Outcome.Made(add(pack, revision, evaluation.verdict(), signed, by)));
+                return transaction.execute(status -> {
+                    // Whoever asks at the same moment waits here, and then finds this one.
+                    packs.lock(pack.id());
+                    return new Outcome.Made(asItIs(pack, revision)
+                            .orElseGet(() -> add(pack, revision, evaluation.verdict(), signed, by)));
+                });
             } catch (DuplicateKeyException taken) {
-                // Somebody took the running number, perhaps with the same revision, at the same moment.
-                there = asItIs(pack, revision);
-                if (there.isPresent()) {
-                    return new Outcome.Made(there.get());
-                }
+                // Another pack took the running number at the same moment.
                 if (i == MOST_TRIES) {
                     throw taken;
                 }
