@@ -292,6 +292,7 @@
 <style>
   .stations {
     display: flex;
+    flex-wrap: wrap;
     align-self: stretch;
     margin-left: 0.75rem;
   }

@@ -13,6 +13,7 @@
   let work = new TableWork(String((route.params as { id?: string }).id));
   let chosen = $state<string | null>(null);
   let listed = $state(false);
+  let scrolls = $state<HTMLElement>();
   let value = $state<number | undefined>(undefined);
   let note = $state('');
   let ofStep = $state('');
@@ -57,7 +58,7 @@
     } else {
       chosen = id;
     }
-    window.scrollTo({ top: 0 });
+    scrolls?.scrollTo({ top: 0 });
   }
 
   async function skip() {
@@ -98,6 +99,69 @@
 </Head>
 
 <main id="main" class="packing">
+  <div class="scrolls" bind:this={scrolls}>
+    {#if work.trouble}<p role="alert" class="wrong">{work.trouble}</p>{/if}
+    {#if now}
+      <div class="how-far">
+        <span>Step {now.step.number} of {steps.length}, {now.step.stage}</span>
+        <progress max={steps.length} value={steps.length - left} aria-label="Steps done"></progress>
+        <button type="button" class="plain-button" aria-expanded={listed} onclick={() => (listed = !listed)}
+          ><ListChecks size={22} aria-hidden="true" /> All steps</button
+        >
+      </div>
+      {#if listed}
+        <ol>
+          {#each steps as each (each.step.id)}
+            <li aria-current={each === now ? 'step' : undefined}>
+              <button
+                type="button"
+                onclick={() => {
+                  chosen = each.step.id;
+                  listed = false;
+                }}><b>{each.step.number}</b> <span>{each.step.words}</span> <em>{WORDS[each.state]}</em></button
+              >
+            </li>
+          {/each}
+        </ol>
+      {/if}
+      {#if finished && chosen === null}
+        <section class="finished" aria-live="polite">
+          <h2>Packed</h2>
+          <p>
+            Every step is done or was skipped. What was counted, weighed and photographed is kept with {work.packing
+              ?.number}.
+          </p>
+          <a class="primary" href="/table">To the table</a>
+        </section>
+      {:else}
+        <article data-step={now.step.id} data-state={now.state}>
+          <div class="said">
+            <h2>{now.step.words}</h2>
+            {#each now.step.details as detail, index (index)}<p>{detail}</p>{/each}
+            {#each now.step.cautions as caution (caution)}<p class="caution"><b>Mind:</b> {caution}</p>{/each}
+            {#if now.step.outdated}
+              <p class="caution">
+                The design has changed since these words were written. It says now: {now.step.computed}
+              </p>
+            {/if}
+            <StepAsk
+              step={now.step}
+              bind:value
+              pictures={Math.max(pictures, taken[now.step.id] ?? 0)}
+              onpicture={picture}
+            />
+            <label class="note">
+              Note <input bind:value={note} maxlength="1000" autocomplete="off" />
+            </label>
+            <p role="alert" class="wrong">{refusal}</p>
+          </div>
+          {#if now.step.drawing}
+            <figure><PaperDrawing drawing={now.step.drawing} scaled /></figure>
+          {/if}
+        </article>
+      {/if}
+    {/if}
+  </div>
   <p class="connection" role="status" data-waiting={waits}>
     {#if waits > 0}
       <CloudOff size={20} aria-hidden="true" />
@@ -106,103 +170,58 @@
       <CloudOff size={20} aria-hidden="true" /> No connection just now; go on, it is kept on this device.
     {/if}
   </p>
-  {#if work.trouble}<p role="alert" class="wrong">{work.trouble}</p>{/if}
-  {#if now}
-    <div class="how-far">
-      <span>Step {now.step.number} of {steps.length}, {now.step.stage}</span>
-      <progress max={steps.length} value={steps.length - left} aria-label="Steps done"></progress>
-      <button type="button" class="plain-button" aria-expanded={listed} onclick={() => (listed = !listed)}
-        ><ListChecks size={22} aria-hidden="true" /> All steps</button
-      >
-    </div>
-    {#if listed}
-      <ol>
-        {#each steps as each (each.step.id)}
-          <li aria-current={each === now ? 'step' : undefined}>
-            <button
-              type="button"
-              onclick={() => {
-                chosen = each.step.id;
-                listed = false;
-              }}><b>{each.step.number}</b> <span>{each.step.words}</span> <em>{WORDS[each.state]}</em></button
-            >
-          </li>
-        {/each}
-      </ol>
-    {/if}
-    {#if finished && chosen === null}
-      <section class="finished" aria-live="polite">
-        <h2>Packed</h2>
-        <p>
-          Every step is done or was skipped. What was counted, weighed and photographed is kept with {work.packing
-            ?.number}.
-        </p>
-        <a class="primary" href="/table">To the table</a>
-      </section>
-    {:else}
-      <article data-step={now.step.id} data-state={now.state}>
-        <div class="said">
-          <h2>{now.step.words}</h2>
-          {#each now.step.details as detail, index (index)}<p>{detail}</p>{/each}
-          {#each now.step.cautions as caution (caution)}<p class="caution"><b>Mind:</b> {caution}</p>{/each}
-          {#if now.step.outdated}
-            <p class="caution">
-              The design has changed since these words were written. It says now: {now.step.computed}
-            </p>
-          {/if}
-          <StepAsk
-            step={now.step}
-            bind:value
-            pictures={Math.max(pictures, taken[now.step.id] ?? 0)}
-            onpicture={picture}
-          />
-          <label class="note">
-            Note <input bind:value={note} maxlength="1000" autocomplete="off" />
-          </label>
-          <p role="alert" class="wrong">{refusal}</p>
-        </div>
-        {#if now.step.drawing}
-          <figure><PaperDrawing drawing={now.step.drawing} scaled /></figure>
-        {/if}
-      </article>
-      <nav class="deeds" aria-label="This step">
-        <button type="button" disabled={place === 0} onclick={() => go(-1)}>Back</button>
-        {#if now.state === 'open'}
-          {#if now.step.must}
-            <span class="must">must</span>
-          {:else}
-            <button type="button" onclick={skip}>Skip</button>
-          {/if}
-          <button
-            type="button"
-            class="primary"
-            disabled={(asksValue && value === undefined) || wantsPicture}
-            onclick={done}>Done</button
-          >
+  {#if now && !(finished && chosen === null)}
+    <nav class="deeds" aria-label="This step">
+      <button type="button" disabled={place === 0} onclick={() => go(-1)}>Back</button>
+      {#if now.state === 'open'}
+        {#if now.step.must}
+          <span class="must">must</span>
         {:else}
-          <button type="button" onclick={reopen}>Not done after all</button>
-          <button
-            type="button"
-            class="primary"
-            onclick={() => (chosen = place + 1 < steps.length ? steps[place + 1]!.step.id : null)}>Next</button
-          >
+          <button type="button" onclick={skip}>Skip</button>
         {/if}
-      </nav>
-    {/if}
+        <button
+          type="button"
+          class="primary"
+          disabled={(asksValue && value === undefined) || wantsPicture}
+          onclick={done}>Done</button
+        >
+      {:else}
+        <button type="button" onclick={reopen}>Not done after all</button>
+        <button
+          type="button"
+          class="primary"
+          onclick={() => (chosen = place + 1 < steps.length ? steps[place + 1]!.step.id : null)}>Next</button
+        >
+      {/if}
+    </nav>
   {/if}
 </main>
 
 <style>
+  /* The row of buttons stands under what scrolls, never over it. */
+  :global(.app:has(.packing)) {
+    height: 100dvh;
+    overflow: hidden;
+  }
   .packing {
+    display: flex;
+    flex: 1;
+    flex-direction: column;
+    min-height: 0;
+    font-size: 1.25rem;
+    line-height: 1.35;
+  }
+  .scrolls {
     display: grid;
+    flex: 1;
     align-content: start;
     gap: 0.75rem;
     width: 100%;
     max-width: 72rem;
+    min-height: 0;
     margin: 0 auto;
-    padding: 0.75rem 1.125rem 7rem;
-    font-size: 1.25rem;
-    line-height: 1.35;
+    padding: 0.75rem 1.125rem 1.5rem;
+    overflow-y: auto;
   }
   .connection {
     display: flex;
@@ -303,11 +322,6 @@
     font-weight: 650;
   }
   .deeds {
-    position: fixed;
-    right: 0;
-    bottom: 0;
-    left: 0;
-    z-index: 5;
     display: flex;
     align-items: center;
     justify-content: center;

@@ -191,7 +191,11 @@
       <table>
         <caption class="sr-only">Boxes of {each.number}</caption>
         <thead>
-          <tr><th>box</th><th>number</th><th>contents</th><th>packed as</th><th class="number">mass</th></tr>
+          <tr
+            ><th>box</th><th>number</th><th>contents</th><th>packed as</th><th>at the table</th><th class="number"
+              >mass</th
+            ></tr
+          >
         </thead>
         <tbody>
           {#each each.boxes as box (box.box)}
@@ -200,6 +204,13 @@
               <td>{box.scanned}</td>
               <td>{box.contents}</td>
               <td>{box.name}</td>
+              <td>
+                {#if box.packing}<a class="link" href="/table/{box.packing.id}"
+                    >{box.packing.complete ? 'packed' : `${box.packing.open} steps to do`}<span class="sr-only"
+                      >, {box.scanned}</span
+                    ></a
+                  >{:else}not begun{/if}
+              </td>
               <td class="number">{mass(box.grossKg, 1)}{box.twoPeople ? ', two people' : ''}</td>
             </tr>
           {/each}

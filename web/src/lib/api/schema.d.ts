@@ -1916,6 +1916,12 @@ export interface components {
             id: string;
             refused: string | null;
         };
+        AddedStep: {
+            behind: string;
+            id: string;
+            must: boolean;
+            words: string;
+        };
         AreaView: {
             hatch: string;
             /** Format: double */
@@ -2316,6 +2322,7 @@ export interface components {
             /** Format: double */
             grossKg: number;
             name: string;
+            packing: components["schemas"]["PackedView"] | null;
             release: string;
             scanned: string;
             twoPeople: boolean;
@@ -3562,6 +3569,12 @@ export interface components {
             substance: "pe" | "pp" | "ps" | "pet" | "pu" | "pu-ether" | "pu-ester" | "pvc" | "rubber" | "wool" | "paper" | "paper-acid-free" | "starch" | "other";
             version?: number;
         };
+        PackedView: {
+            complete: boolean;
+            id: string;
+            /** Format: int32 */
+            open: number;
+        };
         PackingAsked: {
             number: string;
         };
@@ -4242,6 +4255,7 @@ export interface components {
             tolerance: number | null;
         };
         StepChanges: {
+            added: components["schemas"]["AddedStep"][];
             order: string[];
             words: {
                 [key: string]: string;

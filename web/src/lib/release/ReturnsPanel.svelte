@@ -147,7 +147,7 @@
     {/if}
   </p>
   {#if returns.trips.length > 0}
-    <h3>Trips: {returns.trips.length}</h3>
+    <h2>Trips: {returns.trips.length}</h2>
     <ol reversed>
       {#each [...returns.trips].reverse() as trip (trip.number)}
         <li>
@@ -168,7 +168,7 @@
     line-height: 1.5;
   }
   caption,
-  h3 {
+  h2 {
     font-weight: 650;
     text-align: left;
   }

@@ -3,10 +3,15 @@
   import { ArrowDown, ArrowUp } from '@lucide/svelte';
   import { api, call, type PackSteps, type Problem } from '../api/client';
   import type { Bench } from '../bench/bench.svelte';
+  import { tick } from 'svelte';
+  import { newId } from '../table/outbox';
   import PaperDrawing from '../paper/PaperDrawing.svelte';
   import Trouble from '../parts/Trouble.svelte';
 
   let { bench }: { bench: Bench } = $props();
+
+  /** What ids of steps that somebody added begin with. */
+  const OWN = 'own:';
 
   let steps = $state.raw<PackSteps | null>(null);
   let version = 0;
@@ -27,11 +32,11 @@
     }
   }
 
-  async function keep(order: string[], words: Record<string, string>, said: string) {
+  async function keep(order: string[], words: Record<string, string>, said: string, own = added()) {
     const answer = await call(
       api.PUT('/api/packs/{id}/steps', {
         params: { path: { id: bench.id }, header: { 'If-Match': `"${version}"` } },
-        body: { order, words }
+        body: { order, words, added: own }
       })
     );
     problem = answer.problem ?? null;
@@ -45,6 +50,45 @@
   const order = () => steps?.steps.map((each) => each.id) ?? [];
   const changed = () =>
     Object.fromEntries((steps?.steps ?? []).filter((each) => each.changed).map((each) => [each.id, each.words]));
+
+  /** Steps of one's own, each behind the step before it as they stand now. */
+  const added = () => {
+    const all = steps?.steps ?? [];
+    return all
+      .map((each, i) => ({
+        id: each.id,
+        behind: all[i - 1]?.id ?? all.find((other) => !other.id.startsWith(OWN))!.id,
+        words: each.computed,
+        must: each.must
+      }))
+      .filter((each) => each.id.startsWith(OWN));
+  };
+
+  async function add(behind: string) {
+    const id = OWN + newId();
+    const own = [...added(), { id, behind, words: 'Confirm: ', must: true }];
+    await keep(order(), changed(), 'A step of your own: say what is done.', own);
+    await tick();
+    document.querySelector<HTMLTextAreaElement>(`[data-step="${id}"] textarea`)?.focus();
+  }
+
+  const ownWords = (id: string, words: string) =>
+    keep(
+      order(),
+      changed(),
+      words.trim() ? 'Your step is kept.' : 'Your step is taken out.',
+      added()
+        .map((each) => (each.id === id ? { ...each, words } : each))
+        .filter((each) => each.words.trim())
+    );
+
+  const must = (id: string, on: boolean) =>
+    keep(
+      order(),
+      changed(),
+      on ? 'It cannot be skipped.' : 'It may be skipped.',
+      added().map((each) => (each.id === id ? { ...each, must: on } : each))
+    );
 
   async function move(id: string, by: number) {
     const ids = order();
@@ -90,6 +134,10 @@
               value={step.words}
               onchange={(event) => {
                 const words = event.currentTarget.value;
+                if (step.id.startsWith(OWN)) {
+                  void ownWords(step.id, words);
+                  return;
+                }
                 void say(step.id, words.trim() === step.computed ? '' : words);
               }}></textarea>
           {/if}
@@ -98,6 +146,19 @@
           {#each [...step.details, ...step.cautions] as detail, at (at)}<p class="quiet">{detail}</p>{/each}
           <p class="quiet">
             {step.stage}{step.must ? ', must' : ''}, {step.minutes} min{step.changed ? ', your words' : ''}
+            {#if step.id.startsWith(OWN) && !bench.readOnly}
+              <label
+                ><input
+                  type="checkbox"
+                  checked={step.must}
+                  onchange={(event) => must(step.id, event.currentTarget.checked)}
+                /> must</label
+              >
+              <button type="button" class="back" onclick={() => ownWords(step.id, '')}>take it out</button>
+            {/if}
+            {#if !bench.readOnly}<button type="button" class="back" onclick={() => add(step.id)}
+                >a step after it<span class="sr-only">, step {step.number}</span></button
+              >{/if}
             {#if step.changed && !bench.readOnly}<button type="button" class="back" onclick={() => say(step.id, '')}
                 >take the computed words</button
               >{/if}

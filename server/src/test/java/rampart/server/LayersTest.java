@@ -50,7 +50,9 @@ class LayersTest {
                         "rampart.server.access..",
                         "rampart.server.house..",
                         "rampart.server.stores..",
-                        "rampart.server.photographs..")
+                        "rampart.server.photographs..",
+                        "rampart.server.releases..",
+                        "rampart.server.packings..")
                 .check(ALL);
     }
 }

@@ -279,7 +279,7 @@ final class BoxSteps {
     private static void pads(Table.Draft step, LaidCushion cushion, Face face) {
         boolean pads = cushion.form().match(full -> false, each -> true, blocks -> false, bed -> false);
         if (pads) {
-            step.mind("The pads lie at their places, as the plan of the pads shows"
+            step.mind("The pads lie at their places, as the plan of the pads with the cut list shows"
                     + (face == Face.BOTTOM ? "" : "; a strip" + " of tape keeps each") + ".");
         }
     }

@@ -146,6 +146,12 @@ public final class PackingRecord {
         return planned.keySet().stream().filter(id -> state(id) == State.OPEN).findFirst();
     }
 
+    /** How many steps are neither done nor skipped. */
+    public int open() {
+        return (int)
+                planned.keySet().stream().filter(id -> state(id) == State.OPEN).count();
+    }
+
     /** True when every step is done or skipped. */
     public boolean complete() {
         return next().isEmpty();

@@ -194,11 +194,24 @@ class PackingStepsTest {
         words.put("a", new StepEdits.Rewording("Do a.", "Do a with care."));
         words.put("b", new StepEdits.Rewording("Do b as it was.", "Do b with care."));
         words.put("gone", new StepEdits.Rewording("Do gone.", "Do what is gone."));
-        StepEdits.Applied applied = new StepEdits(List.of("d", "a"), words).on(FOUR);
+        StepEdits.Applied applied = new StepEdits(List.of("d", "a"), words, List.of()).on(FOUR);
         assertThat(applied.steps())
                 .extracting(each -> each.says(rampart.core.words.Wording.METRIC))
                 .containsExactly("Do a with care.", "Do b with care.", "Do c.", "Do d.");
         assertThat(applied.steps()).extracting(StepEdits.Edited::outdated).containsExactly(false, true, false, false);
+        StepEdits.Applied own = new StepEdits(
+                        List.of(),
+                        Map.of(),
+                        List.of(
+                                new StepEdits.Own("own:1", "b", "Confirm that it is locked.", true),
+                                new StepEdits.Own("own:2", "own:1", "Cap on.", false),
+                                new StepEdits.Own("own:3", "gone", "Adrift.", false)))
+                .on(FOUR);
+        assertThat(own.steps())
+                .extracting(each -> each.step().id())
+                .containsExactly("own:3", "a", "b", "own:1", "own:2", "c", "d");
+        assertThat(own.steps().get(0).outdated()).isTrue();
+        assertThat(own.steps().get(3).outdated()).isFalse();
         assertThat(applied.lost()).extracting(StepEdits.Rewording::words).containsExactly("Do what is gone.");
     }
 }

@@ -22,6 +22,7 @@ final class CuttingPaper {
                 Weight.PLAIN,
                 "Sharp blade: cut away from the hand, on a mat, with a guard. By heat only foam whose data sheet allows it,"
                         + " with extraction and a mask."));
+        blocks.addAll(PadPlan.blocks(source));
         for (SheetNeeds.Planned planned : Sheets.plan(source)) {
             plan(blocks, planned, source);
         }

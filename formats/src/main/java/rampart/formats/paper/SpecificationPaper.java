@@ -3,6 +3,7 @@ package rampart.formats.paper;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -12,6 +13,7 @@ import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
+import rampart.core.steps.TapeNeeded;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
@@ -145,6 +147,17 @@ final class SpecificationPaper {
                 "Outside " + wording.size(FittedBox.outside(source.layout()), 1) + ", "
                         + wording.amount(new Quantity(source.layout().grossMassKg(), Unit.KG, 2))
                         + " packed, without tape and labels."));
+        blocks.add(Block.Text.of(
+                Weight.PLAIN,
+                "Closed by tape along each seam and 70 mm down both ends, "
+                        + wording.amount(new Quantity(1000 * TapeNeeded.metres(source.layout()), Unit.MM, 0))
+                        + " in all, 50 mm wide"
+                        + FittedBox.all(source.layout()).stream()
+                                .filter(FittedBox::strapped)
+                                .map(box -> "; " + box.strapping().straps() + " straps, "
+                                        + wording.amount(Quantity.wholeMm(box.strapMm())) + " in all")
+                                .collect(Collectors.joining())
+                        + " (common practice, no source)."));
     }
 
     private void features() {
@@ -153,7 +166,7 @@ final class SpecificationPaper {
         for (Feature feature : source.pack().item().properties().features()) {
             rows.add(List.of(
                     feature.name(),
-                    feature.kind().name().toLowerCase(java.util.Locale.ROOT),
+                    feature.kind().name().toLowerCase(Locale.ROOT),
                     feature.face().map(Face::word).orElse(""),
                     notes.getOrDefault(feature.name(), "")));
         }
@@ -190,7 +203,7 @@ final class SpecificationPaper {
                         new Column("check", 66, false),
                         new Column("demand", 26, true),
                         new Column("limit", 26, true),
-                        new Column("", 18, false),
+                        new Column("verdict", 18, false),
                         new Column("rests on", 50, false)),
                 rows,
                 false));

@@ -5,17 +5,26 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.cost.MaterialCost;
+import rampart.core.cost.Prices;
+import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
+import rampart.core.words.Quantity;
+import rampart.core.words.Unit;
+import rampart.core.words.Wording;
 import rampart.formats.compare.PackComparison;
 import rampart.formats.json.Problem;
 import rampart.formats.json.UnreadableFileException;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.ComparisonView;
+import rampart.server.stores.PriceList;
 import rampart.server.verdicts.KeptVerdicts;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -26,8 +35,10 @@ class ComparisonController {
     private final Catalogue catalogue;
     private final KeptVerdicts verdicts;
     private final JsonMapper mapper;
+    private final PriceList prices;
 
-    ComparisonController(Catalogue catalogue, KeptVerdicts verdicts, JsonMapper mapper) {
+    ComparisonController(Catalogue catalogue, KeptVerdicts verdicts, JsonMapper mapper, PriceList prices) {
+        this.prices = prices;
         this.verdicts = verdicts;
         this.catalogue = catalogue;
         this.mapper = mapper;
@@ -47,8 +58,39 @@ class ComparisonController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     ComparisonView compare(@Valid @RequestBody TwoPacks packs, @Valid @ParameterObject UnitsAsked units) {
-        return ComparisonView.of(PackComparison.of(
-                read("/before", packs.before()), read("/after", packs.after()), catalogue, verdicts, units.wording()));
+        PackFile before = read("/before", packs.before());
+        PackFile after = read("/after", packs.after());
+        ComparisonView view = ComparisonView.of(PackComparison.of(before, after, catalogue, verdicts, units.wording()));
+        List<String> effects = new ArrayList<>(view.effects());
+        cost(before, after, units.wording()).ifPresent(effects::add);
+        return new ComparisonView(view.parts(), effects);
+    }
+
+    /** Of material at the prices of today, where it changes and is known of both. */
+    private Optional<String> cost(PackFile before, PackFile after, Wording wording) {
+        Prices today = prices.today();
+        OptionalDouble from = cost(before, today);
+        OptionalDouble to = cost(after, today);
+        if (from.isEmpty() || to.isEmpty()) {
+            return Optional.empty();
+        }
+        String was = money(from.getAsDouble(), wording);
+        String is = money(to.getAsDouble(), wording);
+        return was.equals(is)
+                ? Optional.empty()
+                : Optional.of("material " + was + " to " + is + " " + today.currency() + " at the prices of today");
+    }
+
+    private OptionalDouble cost(PackFile file, Prices today) {
+        return MaterialCost.of(
+                file.pack().item().size(),
+                file.pack().layers(),
+                LayoutWalk.layUndrawn(file.pack().item(), file.pack().layers(), file.catalogue(catalogue)),
+                today);
+    }
+
+    private static String money(double amount, Wording wording) {
+        return wording.amount(new Quantity(amount, Unit.NONE, 2)).number();
     }
 
     private PackFile read(String where, JsonNode pack) {

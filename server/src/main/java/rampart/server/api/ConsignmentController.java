@@ -31,11 +31,13 @@ import rampart.formats.json.Problem;
 import rampart.formats.paper.Paper;
 import rampart.formats.paper.PaperView;
 import rampart.formats.paper.PdfMedium;
+import rampart.formats.view.Nullable;
 import rampart.server.consignments.ConsignmentDesk;
 import rampart.server.consignments.Consignments;
 import rampart.server.consignments.KeptConsignment;
 import rampart.server.history.Version;
 import rampart.server.messages.Message;
+import rampart.server.packings.Packings;
 import rampart.server.releases.Releases;
 
 /** Packs that travel together, and the papers of all of them. */
@@ -46,8 +48,10 @@ class ConsignmentController {
     private final Consignments consignments;
     private final ConsignmentDesk desk;
     private final Releases releases;
+    private final Packings packings;
 
-    ConsignmentController(Consignments consignments, ConsignmentDesk desk, Releases releases) {
+    ConsignmentController(Consignments consignments, ConsignmentDesk desk, Releases releases, Packings packings) {
+        this.packings = packings;
         this.consignments = consignments;
         this.desk = desk;
         this.releases = releases;
@@ -89,9 +93,20 @@ class ConsignmentController {
      * A box of a consignment.
      *
      * @param scanned number on its label
+     * @param packing its record at the packing table; null where that was not begun
      */
     record ConsignedBoxView(
-            int box, String scanned, String release, String name, String contents, double grossKg, boolean twoPeople) {}
+            int box,
+            String scanned,
+            String release,
+            String name,
+            String contents,
+            double grossKg,
+            boolean twoPeople,
+            @Nullable PackedView packing) {}
+
+    /** How far a box is packed. */
+    record PackedView(String id, int open, boolean complete) {}
 
     /**
      * A consignment.
@@ -216,6 +231,16 @@ class ConsignmentController {
                         .toList());
     }
 
+    private PackedView packed(String scanned) {
+        return packings.byNumber(scanned)
+                .flatMap(packing -> packings.byId(packing.id()))
+                .map(standing -> new PackedView(
+                        standing.packing().id(),
+                        standing.record().open(),
+                        standing.record().complete()))
+                .orElse(null);
+    }
+
     private ConsignmentView view(Version<KeptConsignment> version, Wording wording) {
         KeptConsignment kept = version.value();
         List<ConsignmentDesk.Boxed> boxes = desk.boxes(version);
@@ -234,7 +259,8 @@ class ConsignmentController {
                                 b.name(),
                                 b.contents(),
                                 b.grossKg(),
-                                b.twoPeople()))
+                                b.twoPeople(),
+                                packed(b.scanned())))
                         .toList(),
                 Together.remarks(boxes.stream()
                                 .map(ConsignmentDesk.Boxed::together)

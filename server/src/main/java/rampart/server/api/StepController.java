@@ -1,7 +1,9 @@
 package rampart.server.api;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.HashSet;
@@ -18,7 +20,9 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.steps.StepEdits;
 import rampart.core.words.Wording;
+import rampart.formats.json.Problem;
 import rampart.formats.paper.PackStepsView;
 import rampart.server.history.Version;
 import rampart.server.messages.Message;
@@ -53,6 +57,7 @@ class StepController {
      *
      * @param order ids of steps in the order that is wanted; empty for the computed one
      * @param words other words by id of the step; blank ones are taken away
+     * @param added steps of one's own
      */
     record StepChanges(
             @NotNull(message = "give the order; it may be empty") @Size(max = 500, message = "at most 500 steps")
@@ -66,7 +71,32 @@ class StepController {
                             @Size(max = 120, message = "an id has at most 120 characters") String,
                             @NotNull(message = "words are not null")
                             @Size(max = 1000, message = "a step has at most 1000 characters") String>
-                    words) {}
+                    words,
+
+            @NotNull(message = "give the added steps; there may be none")
+            @Size(max = 100, message = "at most 100 added steps")
+            List<@Valid @NotNull(message = "an added step is not null") AddedStep> added) {}
+
+    /**
+     * A step of one's own.
+     *
+     * @param behind id of the step that it stands behind
+     */
+    record AddedStep(
+            @NotNull(message = "give the step an id")
+            @Pattern(
+                    regexp = "own:[a-z0-9-]{1,60}",
+                    message = "an id of an added step is own: and 1 to 60 small letters or digits")
+            String id,
+
+            @NotNull(message = "name the step that it stands behind")
+            @Size(max = 120, message = "an id has at most 120 characters")
+            String behind,
+
+            @NotBlank(message = "say what is done") @Size(max = 1000, message = "a step has at most 1000 characters")
+            String words,
+
+            boolean must) {}
 
     @GetMapping(path = "/api/packs/{id}/steps", produces = MediaType.APPLICATION_JSON_VALUE)
     ArrangedStepsView steps(@PathVariable("id") String id, @Valid @ParameterObject UnitsAsked units) {
@@ -85,7 +115,15 @@ class StepController {
             @Valid @RequestBody StepChanges changes,
             Principal who) {
         StoredPack pack = pack(id);
-        KeptSteps kept = new KeptSteps(changes.order(), kept(pack, changes.words()));
+        List<StepEdits.Own> added = changes.added().stream()
+                .map(own ->
+                        new StepEdits.Own(own.id(), own.behind(), own.words().strip(), own.must()))
+                .toList();
+        if (added.stream().map(StepEdits.Own::id).distinct().count() < added.size()) {
+            throw new FieldsException(
+                    Message.FIELDS, List.of(new Problem("/added", "two added steps have the same id")));
+        }
+        KeptSteps kept = new KeptSteps(changes.order(), kept(pack, changes.words()), added);
         if (releases.setSteps(pack, kept, Versions.read(ifMatch), who.getName()).isEmpty()) {
             throw new ApiException(Message.CHANGED_MEANWHILE);
         }

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import rampart.core.steps.PackingRecord;
+import rampart.core.steps.StepEdits;
 import rampart.core.words.Wording;
 import rampart.server.consignments.Consignments;
 import rampart.server.consignments.KeptConsignment;
@@ -103,7 +104,12 @@ class DemoReleases {
                                 new KeptSteps.Words(
                                         "Lay the papers in a pouch on the inner box: how to open it, the list of parts, and"
                                                 + " sender, receiver and a way to reach you once more.",
-                                        "Lay the loan agreement and the sheet of parts in the pouch on the case."))),
+                                        "Lay the loan agreement and the sheet of parts in the pouch on the case.")),
+                        List.of(
+                                new StepEdits.Own(
+                                        "own:locks", "look", "Confirm: both clamps locked, telescope level.", true),
+                                new StepEdits.Own(
+                                        "own:caps", "own:locks", "Caps on both ends of the telescope.", true))),
                 0,
                 DESIGNER);
     }

@@ -10,13 +10,15 @@ import rampart.core.steps.StepEdits;
  *
  * @param order ids in the order that is wanted
  * @param words by id, in place of the computed ones
+ * @param added steps of somebody's own
  */
-public record KeptSteps(List<String> order, Map<String, Words> words) {
-    public static final KeptSteps NONE = new KeptSteps(List.of(), Map.of());
+public record KeptSteps(List<String> order, Map<String, Words> words, List<StepEdits.Own> added) {
+    public static final KeptSteps NONE = new KeptSteps(List.of(), Map.of(), List.of());
 
     public KeptSteps {
         order = List.copyOf(order);
         words = Map.copyOf(words);
+        added = List.copyOf(added);
     }
 
     /**
@@ -30,6 +32,6 @@ public record KeptSteps(List<String> order, Map<String, Words> words) {
     public StepEdits edits() {
         Map<String, StepEdits.Rewording> rewordings = new LinkedHashMap<>();
         words.forEach((id, each) -> rewordings.put(id, new StepEdits.Rewording(each.was(), each.words())));
-        return new StepEdits(order, rewordings);
+        return new StepEdits(order, rewordings, added);
     }
 }

@@ -84,10 +84,11 @@ public class PaperDesk {
     public PaperSource revision(
             StoredPack pack, Revision revision, int packs, Optional<Travel> travel, Wording wording) {
         Optional<StoredRelease> release = releases.ofRevision(pack.id(), revision.number());
+        String madeOn = ", on catalogue " + revision.catalogueHash().substring(0, 8);
         String standing = release.map(
-                        r -> r.number() + ", " + r.name() + ", released " + at(r.releasedAt(), r.releasedBy()))
-                .orElseGet(
-                        () -> "revision " + revision.number() + ", made " + at(revision.madeAt(), revision.author()));
+                        r -> r.number() + ", " + r.name() + ", released " + at(r.releasedAt(), r.releasedBy()) + madeOn)
+                .orElseGet(() -> "revision " + revision.number() + ", made " + at(revision.madeAt(), revision.author())
+                        + madeOn);
         Optional<String> reason = release.filter(r -> !r.reason().isEmpty())
                 .map(r -> "Released although something breaks. Signed by " + r.releasedBy() + ": " + r.reason());
         return source(

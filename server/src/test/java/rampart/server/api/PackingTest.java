@@ -157,7 +157,7 @@ class PackingTest {
         assertThat(again.at("/steps/0/state").asString()).isEqualTo("done");
         designer.put(
                 "api/packs/" + pack + "/steps",
-                "{\"order\":[],\"words\":{\"look\":\"Something else.\"}}",
+                "{\"order\":[],\"words\":{\"look\":\"Something else.\"},\"added\":[]}",
                 "If-Match",
                 Http.tag(0));
         assertThat(packer.get("api/packings/" + packing.path("id").asString())

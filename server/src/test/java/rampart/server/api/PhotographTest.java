@@ -226,13 +226,13 @@ class PhotographTest {
 
     @Test
     void aPackHasSoManyPhotographsAndNoMore() throws Exception {
-        for (int i = 0; i < 24; i++) {
+        for (int i = 0; i < 40; i++) {
             assertThat(add(picture("png", 30 + 8 * i, 20), "image/png").status())
                     .isEqualTo(201);
         }
         Answer one = add(picture("png", 20, 100), "image/png");
         assertThat(one.status()).isEqualTo(400);
-        assertThat(one.json().path("detail").asString()).contains("24 photographs");
+        assertThat(one.json().path("detail").asString()).contains("40 photographs");
     }
 
     /** Text that a few hundred kilobytes of the file would grow to four hundred megabytes of. */

@@ -108,7 +108,8 @@ class ReleaseTest {
         String first = release(designer, pack, "").json().path("number").asString();
         JsonNode steps = designer.get("api/packs/" + id + "/steps").json();
         assertThat(steps.path("version").asLong()).isZero();
-        String changes = "{\"order\":[\"weigh\",\"look\"],\"words\":{\"look\":\"Look at the plate level first.\"}}";
+        String changes =
+                "{\"order\":[\"weigh\",\"look\"],\"words\":{\"look\":\"Look at the plate level first.\"},\"added\":[]}";
         Answer set = designer.put("api/packs/" + id + "/steps", changes, "If-Match", Http.tag(0));
         assertThat(set.status()).as(set.body()).isEqualTo(200);
         assertThat(set.json().at("/steps/steps/0/words").asString()).isEqualTo("Look at the plate level first.");
@@ -119,7 +120,7 @@ class ReleaseTest {
                 .isEqualTo(409);
         assertThat(designer.put(
                                 "api/packs/" + id + "/steps",
-                                "{\"order\":[],\"words\":{\"no such\":\"x\"}}",
+                                "{\"order\":[],\"words\":{\"no such\":\"x\"},\"added\":[]}",
                                 "If-Match",
                                 Http.tag(1))
                         .status())
@@ -154,7 +155,7 @@ class ReleaseTest {
         }
         assertThat(close).isNotEmpty();
         String changes = "{\"order\":[],\"words\":{\"" + board + "\":\"Take the brown carton.\",\"" + close
-                + "\":\"Close it with wet tape.\"}}";
+                + "\":\"Close it with wet tape.\"},\"added\":[{\"id\":\"own:lock\",\"behind\":\"look\",\"words\":\"Confirm that it is locked.\",\"must\":true}]}";
         designer.put("api/packs/" + id + "/steps", changes, "If-Match", Http.tag(0));
         // Another outer board: what the carton is made of is said anew, how it is closed is not.
         JsonNode kept = designer.get("api/packs/" + id).json();

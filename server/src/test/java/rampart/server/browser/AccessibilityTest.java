@@ -12,6 +12,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -19,6 +20,7 @@ import rampart.server.demo.DemoAccounts.DemoAccount;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
 import rampart.server.support.TestDatabase;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Every view through axe-core, an accessibility checker this project did not write: all its rules, the whole page, no
@@ -223,6 +225,87 @@ class AccessibilityTest {
         check("help");
         browser.open("cellar");
         check("nowhere");
+        assertThat(violations).isEmpty();
+    }
+
+    @Test
+    void releasesPapersTheTableAndWhatTravels() throws IOException {
+        Http keeper = Http.signedIn(RunningRampart.keeper());
+        JsonNode pack = keeper.post("api/packs", Http.demoPack("60-barograph")).json();
+        String id = pack.path("id").asString();
+        signIn(RunningRampart.keeper());
+        browser.open("packs/" + id + "?at=release");
+        browser.see("textarea");
+        check("release, something breaks");
+        browser.type("textarea", "carried by hand");
+        browser.button("Release it").click();
+        browser.see("td a");
+        check("release, released");
+        browser.button("Steps").click();
+        browser.see("li textarea");
+        check("release, steps");
+        browser.button("Parts and trips").click();
+        browser.button("All parts are there: it goes out").click();
+        browser.see("td input");
+        check("release, parts that are away");
+        browser.button("Quote").click();
+        browser.see(".total");
+        check("release, quote");
+        for (String kind : List.of(
+                "specification",
+                "drawings",
+                "materials",
+                "cutting",
+                "packing",
+                "unpacking",
+                "inspection",
+                "labels",
+                "parts")) {
+            browser.open("packs/" + id + "/page?kind=" + kind + "&revision=1");
+            browser.see(".paper header");
+            check("paper, " + kind);
+        }
+        String number = keeper.get("api/packs/" + id + "/releases")
+                .json()
+                .get(0)
+                .path("number")
+                .asString();
+        keeper.post(
+                "api/consignments",
+                "{\"receiver\":[\"Tide Museum\"],\"note\":\"\",\"entries\":[{\"release\":\"" + number
+                        + "\",\"count\":2,\"contents\":\"\"}]}");
+        browser.open("sending");
+        browser.see("td");
+        check("sending");
+        browser.button("New consignment").click();
+        browser.see("form select");
+        check("sending, a new consignment");
+        browser.open("table");
+        browser.type("#scanned", "no such number");
+        browser.button("Find it").click();
+        browser.see(".trouble");
+        check("table, nothing found");
+        browser.type("#scanned", number);
+        browser.button("Find it").click();
+        browser.see("article[data-step]");
+        check("table, the first step");
+        browser.button("All steps").click();
+        browser.see("ol button");
+        check("table, all steps");
+        browser.driver().findElements(By.cssSelector("ol button")).stream()
+                .filter(step -> step.getText().contains("Weigh it"))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.type(".ask input[type='text']", "1");
+        browser.button("Done").click();
+        browser.see("article .wrong");
+        check("table, a step refused");
+        browser.size(390, 844);
+        check("table, 390 px");
+        browser.open("table");
+        browser.see("#scanned");
+        check("table, list, 390 px");
         assertThat(violations).isEmpty();
     }
 

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.Keys;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
+import tools.jackson.databind.JsonNode;
 
 /** The whole job without a pointer: every key goes to whatever has the focus. */
 @ExtendWith(RunningRampart.class)
@@ -122,6 +123,41 @@ class KeyboardTest {
         keys.press("1");
         keys.press("2");
         assertThat(browser.see(".stations [aria-current]").getText()).isEqualTo("Cushion");
+    }
+
+    @Test
+    void thePackingTable() {
+        Http designer = Http.signedIn();
+        JsonNode pack =
+                designer.post("api/packs", Http.demoPack("85-loan-theodolite")).json();
+        String id = pack.path("id").asString();
+        browser.signIn(
+                RunningRampart.designer().name(), RunningRampart.designer().password());
+        browser.open("packs/" + id + "?at=release");
+        browser.see(".stations");
+        keys.tabToButton("Release it");
+        keys.press(Keys.ENTER);
+        browser.see("td a");
+        String number = designer.get("api/packs/" + id + "/releases")
+                .json()
+                .get(0)
+                .path("number")
+                .asString();
+        browser.open("table");
+        browser.see("#scanned");
+        // A scanner is a keyboard that ends with Enter; the field has the focus by itself.
+        browser.until(() -> "scanned".equals(browser.script("return document.activeElement.id")));
+        keys.press(number, Keys.ENTER);
+        browser.see("article[data-step]");
+        String first = browser.see("article").getDomAttribute("data-step");
+        keys.fill(".note input", "no camera at this table");
+        keys.tabToButton("Done");
+        keys.press(Keys.ENTER);
+        browser.until(() -> !browser.see("article").getDomAttribute("data-step").equals(first));
+        keys.tabToButton("Skip");
+        keys.press(Keys.ENTER);
+        browser.until(() -> browser.text(".how-far").contains("Step 3 of"));
+        assertThat(browser.console()).isEmpty();
     }
 
     private String outside() {

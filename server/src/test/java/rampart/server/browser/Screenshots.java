@@ -27,11 +27,6 @@ public final class Screenshots {
             newPack(browser);
             browser.picture(target.resolve("new-pack.png"));
             browser.open("");
-            bench(browser, "Seismometer, glazed front");
-            browser.button("What would mend it").click();
-            browser.script("arguments[0].focus()", browser.see(".remedy"));
-            browser.picture(target.resolve("bench-remedies.png"));
-            browser.open("");
             bench(browser, "Rain gauge, funnel apart");
             browser.picture(target.resolve("bench-cushion.png"));
             browser.see("a[href$='/page']").click();
@@ -69,9 +64,16 @@ public final class Screenshots {
             browser.see("summary").click();
             browser.see("dl");
             browser.picture(target.resolve("journeys.png"));
-            browser.open("help");
-            browser.see("kbd");
-            browser.picture(target.resolve("help.png"));
+            browser.open("sending");
+            browser.see("td");
+            browser.picture(target.resolve("sending.png"));
+            browser.open("");
+            bench(browser, "Loan theodolite");
+            browser.button("Release").click();
+            browser.see("td a");
+            browser.picture(target.resolve("bench-release.png"));
+            table(browser);
+            browser.picture(target.resolve("table.png"));
             browser.open("");
             bench(browser, "Sextant in a rigid case");
             browser.button("Insert").click();
@@ -93,12 +95,21 @@ public final class Screenshots {
             browser.see(".player svg path");
             browser.script("document.querySelector('.player').scrollIntoView({block: 'end'})");
             browser.picture(target.resolve("bench-fall.png"));
-            browser.size(390, 844);
-            browser.open("");
-            browser.see(".card-of-pack");
-            browser.picture(target.resolve("shelf-narrow.png"));
             browser.console().forEach(System.err::println);
         }
+    }
+
+    /** The step at which the item is laid into its bed. */
+    private static void table(Browser browser) {
+        browser.open("table");
+        browser.see("main section a").click();
+        browser.button("All steps").click();
+        browser.driver().findElements(By.cssSelector("ol button")).stream()
+                .filter(step -> step.getText().contains("Lay the item in"))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.see("article svg");
     }
 
     /** Walls proposed for the rain gauge, two of them side by side. */

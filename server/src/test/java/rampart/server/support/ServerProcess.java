@@ -26,8 +26,20 @@ public final class ServerProcess implements AutoCloseable {
     /** Starts it on this database and waits until it answers. */
     public static ServerProcess start(TestDatabase database) {
         try {
+            return start(database, TestDatabase.freePort());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Starts it again where the one before answered. */
+    public ServerProcess again(TestDatabase database) {
+        return start(database, port);
+    }
+
+    private static ServerProcess start(TestDatabase database, int port) {
+        try {
             Path log = Files.createTempFile("rampart-server", ".log");
-            int port = TestDatabase.freePort();
             Process process = new ProcessBuilder(List.of(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),

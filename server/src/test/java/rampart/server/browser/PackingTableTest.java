@@ -1,0 +1,260 @@
+package rampart.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Rectangle;
+import org.openqa.selenium.WebElement;
+import rampart.server.demo.DemoAccounts.DemoAccount;
+import rampart.server.support.Http;
+import rampart.server.support.RunningRampart;
+import rampart.server.support.ServerProcess;
+import rampart.server.support.TestDatabase;
+import tools.jackson.databind.JsonNode;
+
+/** The packing table by touch: on a telephone with the network cut half way, on a tablet with the server killed half way. */
+@ExtendWith(RunningRampart.class)
+class PackingTableTest {
+    private static final String ACCOUNT =
+            "{\"code\":\"%s\",\"name\":\"keeper\",\"password\":\"a long enough password\"}";
+
+    @TempDir
+    Path folder;
+
+    private Browser browser;
+
+    private static String released(Http who) {
+        JsonNode pack =
+                who.post("api/packs", Http.demoPack("85-loan-theodolite")).json();
+        return who.post(
+                        "api/packs/" + pack.path("id").asString() + "/releases",
+                        "{\"note\":\"\",\"reason\":\"\"}",
+                        "If-Match",
+                        Http.tag(pack.path("version").asLong()))
+                .json()
+                .path("number")
+                .asString();
+    }
+
+    private Path picture() throws IOException {
+        BufferedImage image = new BufferedImage(320, 240, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        // No two alike: the same picture twice would be one.
+        g.setColor(new Color((int) (System.nanoTime() & 0xffffff)));
+        g.fillRect(0, 0, 320, 240);
+        g.dispose();
+        Path file = folder.resolve("picture.png");
+        ImageIO.write(image, "png", file.toFile());
+        return file;
+    }
+
+    private void touch(int width, int height) {
+        browser.size(width, height);
+        cdp("Emulation.setTouchEmulationEnabled", Map.of("enabled", true));
+    }
+
+    private void cdp(String command, Map<String, Object> parameters) {
+        browser.driver().executeCdpCommand(command, parameters);
+    }
+
+    private void network(boolean there) {
+        cdp("Network.enable", Map.of());
+        cdp(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", !there, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+    }
+
+    /** A finger on the middle of it. */
+    private void tap(WebElement element) {
+        browser.script("arguments[0].scrollIntoView({block: 'center'})", element);
+        Rectangle at = element.getRect();
+        Number scrolled =
+                (Number) browser.script("return window.scrollY + (document.querySelector('.app')?.scrollTop ?? 0)");
+        Object box = browser.script(
+                "const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]",
+                element);
+        List<?> middle = (List<?>) box;
+        assertThat(at.getHeight()).as("a target for a finger, " + scrolled).isGreaterThanOrEqualTo(24);
+        Map<String, Object> point = Map.of(
+                "x", ((Number) middle.get(0)).doubleValue(),
+                "y", ((Number) middle.get(1)).doubleValue());
+        cdp("Input.dispatchTouchEvent", Map.of("type", "touchStart", "touchPoints", List.of(point)));
+        cdp("Input.dispatchTouchEvent", Map.of("type", "touchEnd", "touchPoints", List.of()));
+    }
+
+    private void tap(String button) {
+        tap(browser.button(button));
+    }
+
+    private String step() {
+        return browser.see("article[data-step]").getDomAttribute("data-step");
+    }
+
+    private boolean shows(String css) {
+        return !browser.driver().findElements(By.cssSelector(css)).isEmpty();
+    }
+
+    private WebElement wide(String words) {
+        return browser.driver().findElements(By.cssSelector(".ask button")).stream()
+                .filter(button -> button.getText().startsWith(words))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** Does the step that is shown as it asks, and waits for the next. */
+    private void doStep() throws IOException {
+        String step = step();
+        if (wide("all ") != null) {
+            tap(wide("all "));
+        } else if (wide("nothing moves") != null) {
+            tap(wide("nothing moves"));
+        } else if (wide("Read the scale") != null || shows(".ask input[type='text']")) {
+            String expected = browser.text(".ask p").replaceAll("^[A-Za-z]+ ([0-9.]+) .*$", "$1");
+            browser.type(".ask input[type='text']", expected);
+        }
+        if (browser.text(".camera").startsWith("Photograph")) {
+            browser.driver()
+                    .findElement(By.cssSelector(".camera input"))
+                    .sendKeys(picture().toString());
+            browser.until(() -> browser.has(".camera + span"));
+        }
+        tap("Done");
+        browser.until(() -> browser.has(".finished") || !step().equals(step));
+    }
+
+    private void reset() {
+        network(true);
+        cdp("Emulation.setTouchEmulationEnabled", Map.of("enabled", false));
+        browser.close();
+    }
+
+    private static void packed(Http who, String id, int steps) {
+        JsonNode packing = who.get("api/packings/" + id).json();
+        assertThat(packing.path("complete").asBoolean()).isTrue();
+        Set<String> done = new HashSet<>();
+        packing.path("steps").forEach(each -> {
+            assertThat(each.path("state").asString())
+                    .as("%s", each.at("/step/id"))
+                    .isEqualTo("done");
+            done.add(each.at("/step/id").asString());
+        });
+        assertThat(done).hasSize(steps);
+        assertThat(packing.path("photographs"))
+                .as("one when it is looked over, one when it is closed, none twice")
+                .hasSize(2);
+    }
+
+    private String packing() {
+        String url = browser.driver().getCurrentUrl();
+        return url.substring(url.lastIndexOf('/') + 1);
+    }
+
+    private void waits(int things) {
+        browser.until(() -> String.valueOf(things)
+                .equals(browser.driver()
+                        .findElement(By.cssSelector(".connection"))
+                        .getDomAttribute("data-waiting")));
+    }
+
+    @Test
+    void onATelephoneWithTheNetworkCutHalfWay() throws IOException {
+        Http designer = Http.signedIn();
+        String number = released(designer);
+        DemoAccount packer = RunningRampart.packer();
+        browser = new Browser(RunningRampart.url());
+        try {
+            browser.signIn(packer.name(), packer.password());
+            touch(390, 844);
+            browser.open("table");
+            browser.type("#scanned", number);
+            tap("Find it");
+            browser.see("article[data-step]");
+            int steps = Integer.parseInt(browser.text(".how-far span").replaceAll("^.* of ([0-9]+),.*$", "$1"));
+            assertThat((Boolean) browser.script(
+                            "return document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
+                    .as("nothing sticks out at the side")
+                    .isTrue();
+            // What must be done has no way round it.
+            assertThat(browser.driver().findElements(By.xpath("//button[normalize-space(.)='Skip']")))
+                    .isEmpty();
+            for (int i = 0; i < 4; i++) {
+                doStep();
+            }
+            assertThat(browser.console()).isEmpty();
+            network(false);
+            for (int i = 0; i < 4; i++) {
+                doStep();
+            }
+            waits(4);
+            assertThat(browser.text(".connection")).contains("kept on this device");
+            network(true);
+            waits(0);
+            // The page is left and taken up again in the middle.
+            browser.open("table");
+            tap(browser.see("main section a"));
+            while (!browser.has(".finished")) {
+                doStep();
+            }
+            waits(0);
+            packed(designer, packing(), steps);
+        } finally {
+            reset();
+        }
+    }
+
+    @Test
+    void onATabletWithTheServerKilledHalfWay() throws IOException {
+        try (TestDatabase database = new TestDatabase()) {
+            ServerProcess server = ServerProcess.start(database);
+            browser = new Browser(server.url());
+            try {
+                Http keeper = Http.browser(server.url());
+                keeper.get("api/session");
+                assertThat(keeper.post("api/first-account", ACCOUNT.formatted(server.firstCode()))
+                                .status())
+                        .isEqualTo(200);
+                keeper.get("api/session");
+                String number = released(keeper);
+                browser.signIn("keeper", "a long enough password");
+                touch(1024, 768);
+                browser.open("table");
+                browser.type("#scanned", number);
+                tap("Find it");
+                browser.see("article[data-step]");
+                int steps = Integer.parseInt(browser.text(".how-far span").replaceAll("^.* of ([0-9]+),.*$", "$1"));
+                for (int i = 0; i < 3; i++) {
+                    doStep();
+                }
+                waits(0);
+                server.kill();
+                for (int i = 0; i < 3; i++) {
+                    doStep();
+                }
+                waits(3);
+                server = server.again(database);
+                waits(0);
+                while (!browser.has(".finished")) {
+                    doStep();
+                }
+                waits(0);
+                packed(keeper, packing(), steps);
+            } finally {
+                reset();
+                server.close();
+            }
+        }
+    }
+}
