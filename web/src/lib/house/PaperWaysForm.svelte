@@ -50,22 +50,24 @@
   {#if ways}
     <p>
       {#each FIELDS as field (field.key)}
-        {field.words}
-        <input
-          class="in-sentence"
-          aria-label={field.words}
-          maxlength="80"
-          value={ways[field.key]}
-          disabled={!session.keeper}
-          onchange={(event) => set({ [field.key]: event.currentTarget.value.trim() })}
-        />{field.key === 'consignmentScheme' ? '.' : ','}
+        <span
+          >{field.words}
+          <input
+            class="in-sentence"
+            aria-label={field.words}
+            maxlength="80"
+            value={ways[field.key]}
+            disabled={!session.keeper}
+            onchange={(event) => set({ [field.key]: event.currentTarget.value.trim() })}
+          />{field.key === 'consignmentScheme' ? '.' : ','}</span
+        >
       {/each}
       The next would look like {ways.example}.
     </p>
     <label
       >Sender, as it stands on labels
       <textarea
-        rows="3"
+        rows="4"
         bind:value={sender}
         disabled={!session.keeper}
         onchange={() =>

@@ -69,8 +69,8 @@
 <section aria-labelledby="people-title">
   <h2 id="people-title" class="text-lg font-semibold">People</h2>
   <p class="quiet">
-    A packer reads and prints. A designer also makes and changes packs and what lies in the stores. A keeper also looks
-    after people and the ways of the house.
+    A packer packs at the table, reads and prints. A designer also makes and changes packs and what lies in the stores.
+    A keeper also looks after people and the ways of the house.
   </p>
   <Trouble {problem} />
   <div role="status">

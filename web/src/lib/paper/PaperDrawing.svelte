@@ -73,6 +73,10 @@
 </svg>
 
 <style>
+  /* Lines of a large drawing are no thicker than on paper. */
+  .scaled :is(rect, path) {
+    vector-effect: non-scaling-stroke;
+  }
   .scaled {
     width: 100%;
     height: 100%;

@@ -32,7 +32,7 @@ public class Trail {
         RELEASED("released"),
         STEPS_CHANGED("changed the steps of"),
         PACKING_BEGUN("began to pack"),
-        CONSIGNMENT_CHANGED("changed the consignment"),
+        CONSIGNMENT_CHANGED("changed"),
         RETURNS_CHANGED("changed parts and trips of"),
         PHOTOGRAPH_ADDED("added a photograph to"),
         PHOTOGRAPH_REMOVED("removed a photograph from"),
