@@ -38,6 +38,16 @@ public record LaidCushion(
         return thicknessMm.on(face) > 0 && bearingMm2.on(face) > 0;
     }
 
+    /** True where it stands in pads. */
+    public boolean inPads() {
+        return form.match(full -> false, pads -> true, corners -> false, bed -> false);
+    }
+
+    /** True where it stands in blocks at the corners. */
+    public boolean atCorners() {
+        return form.match(full -> false, pads -> false, corners -> true, bed -> false);
+    }
+
     /** What is cut to the item, where this is a bed. */
     public Optional<BedShape> bed() {
         return form.match(

@@ -1,8 +1,6 @@
 package rampart.core.steps;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
@@ -49,7 +47,7 @@ final class BedSteps {
         List<Integer> lid = table.ofLayer(
                 cushion.layer(),
                 solid -> solid.face().filter(face -> face == Face.TOP).isPresent());
-        List<Integer> there = joined(boxSolids, base);
+        List<Integer> there = Table.joined(boxSolids, base);
         Table.Draft first = table.step("base:" + layer, stage)
                 .after(before)
                 .after(table.begun("cut:" + layer))
@@ -67,14 +65,14 @@ final class BedSteps {
         }
         String based = first.must().done();
         String tied = ties(based);
-        there = joined(there, item.solids());
+        there = Table.joined(there, item.solids());
         String laid = item(item, tied, there, poured);
         String held = wedges(laid);
         held = knots(held);
         held = wells(held);
-        List<Integer> all = joined(there, lid);
+        List<Integer> all = Table.joined(there, lid);
         String closed = lid(held, all, lid, poured);
-        return new PackingSteps.Contents("the bed", joined(item.solids(), joined(base, lid)), closed);
+        return new PackingSteps.Contents("the bed", Table.joined(item.solids(), Table.joined(base, lid)), closed);
     }
 
     private String ties(String after) {
@@ -192,11 +190,5 @@ final class BedSteps {
                             + " nothing delicate.");
         }
         return lid.done();
-    }
-
-    private static List<Integer> joined(List<Integer> one, List<Integer> other) {
-        List<Integer> all = new ArrayList<>(one);
-        Stream.of(other).flatMap(List::stream).filter(i -> !all.contains(i)).forEach(all::add);
-        return all;
     }
 }

@@ -1,7 +1,6 @@
 package rampart.core.steps;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -87,7 +86,7 @@ final class BoxSteps {
     private void round(int layer) {
         Layer of = table.pack.layers().get(layer);
         List<Integer> solids = table.ofLayer(layer, solid -> true);
-        List<Integer> all = joined(contents.solids(), solids);
+        List<Integer> all = Table.joined(contents.solids(), solids);
         String layerId = table.ids.layers().get(layer);
         Optional<LaidCushion> cushion =
                 table.layout.cushions().stream().filter(c -> c.layer() == layer).findFirst();
@@ -212,7 +211,7 @@ final class BoxSteps {
         before.addAll(under(others, ready));
         List<Integer> boxThere = there;
         PackingSteps.Contents lain = new BedSteps(table, bed, stage).write(contents, name, before, boxThere);
-        there = joined(boxThere, lain.solids());
+        there = Table.joined(boxThere, lain.solids());
         contents = lain;
         return over(others, lain.ready());
     }
@@ -241,9 +240,9 @@ final class BoxSteps {
             if (mm <= 0) {
                 continue;
             }
-            boolean spaced = corners(cushion) && cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
+            boolean spaced = cushion.atCorners() && cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
             List<Integer> added = spaced ? List.of() : at(cushion, Face.BOTTOM);
-            there = joined(there, added);
+            there = Table.joined(there, added);
             Term foam = Term.name(cushion.foam().name());
             Quantity thick = Quantity.cut(mm);
             Table.Draft step = table.step("bottom:" + layer(cushion), stage)
@@ -263,7 +262,8 @@ final class BoxSteps {
                     }
                 }
                 default ->
-                    step.says((corners(cushion) ? Say.STEP_BLOCKS : Say.STEP_BOTTOM).of(foam, Term.name(name), thick));
+                    step.says(
+                            (cushion.atCorners() ? Say.STEP_BLOCKS : Say.STEP_BOTTOM).of(foam, Term.name(name), thick));
             }
             pads(step, cushion, Face.BOTTOM);
             after = step.done();
@@ -272,13 +272,8 @@ final class BoxSteps {
         return ids;
     }
 
-    private static boolean corners(LaidCushion cushion) {
-        return cushion.form().match(full -> false, pads -> false, blocks -> true, bed -> false);
-    }
-
     private static void pads(Table.Draft step, LaidCushion cushion, Face face) {
-        boolean pads = cushion.form().match(full -> false, each -> true, blocks -> false, bed -> false);
-        if (pads) {
+        if (cushion.inPads()) {
             step.mind("The pads lie at their places, as the plan of the pads with the cut list shows"
                     + (face == Face.BOTTOM ? "" : "; a strip" + " of tape keeps each") + ".");
         }
@@ -290,7 +285,7 @@ final class BoxSteps {
 
     /** Solids of a cushion that lie at the bottom, at the top, or on the sides. */
     private List<Integer> at(LaidCushion cushion, Face where) {
-        if (corners(cushion)) {
+        if (cushion.atCorners()) {
             List<Integer> all = table.ofLayer(cushion.layer(), solid -> true);
             double middle = all.stream()
                     .mapToDouble(i -> table.layout
@@ -319,20 +314,20 @@ final class BoxSteps {
 
     /** Stood round the walls before the contents are set in; not what is poured, and not corner blocks. */
     private Optional<String> sides(LaidCushion cushion, String ready, boolean lastWaits) {
-        if (!cushion.foam().structure().cut() || corners(cushion)) {
+        if (!cushion.foam().structure().cut() || cushion.atCorners()) {
             return Optional.empty();
         }
         List<Face> sides = sidesOf(cushion);
         if (sides.isEmpty()) {
             return Optional.empty();
         }
-        boolean waits = lastWaits && sides.size() == 4 && !pads(cushion);
+        boolean waits = lastWaits && sides.size() == 4 && !cushion.inPads();
         List<Face> now =
                 waits ? sides.stream().filter(face -> face != Face.FRONT).toList() : sides;
         List<Integer> added = at(cushion, Face.FRONT).stream()
                 .filter(i -> now.contains(table.layout.solids().get(i).face().orElseThrow()))
                 .toList();
-        there = joined(there, added);
+        there = Table.joined(there, added);
         Table.Draft step = table.step("sides:" + layer(cushion), stage)
                 .after(ready)
                 .after(table.begun("bottom:" + layer(cushion)))
@@ -347,10 +342,6 @@ final class BoxSteps {
                 .shows(there, added);
         pads(step, cushion, Face.FRONT);
         return Optional.of(step.done());
-    }
-
-    private static boolean pads(LaidCushion cushion) {
-        return cushion.form().match(full -> false, each -> true, blocks -> false, bed -> false);
     }
 
     private static List<Face> sidesOf(LaidCushion cushion) {
@@ -376,7 +367,7 @@ final class BoxSteps {
     }
 
     private String setIn(List<String> under) {
-        there = joined(there, contents.solids());
+        there = Table.joined(there, contents.solids());
         boolean heavy = insideKg() > LiftCheck.ONE_PERSON_KG;
         List<String> delicate = from == 0 ? table.delicate() : List.of();
         boolean pieces = from == 0 && table.pack.item().properties().pieces().isPresent();
@@ -470,13 +461,13 @@ final class BoxSteps {
             return sat;
         }
         if (cushion.foam().structure().cut()) {
-            if (corners(cushion) || !lastWaits || sides.size() < 4 || pads(cushion)) {
+            if (cushion.atCorners() || !lastWaits || sides.size() < 4 || cushion.inPads()) {
                 return sat;
             }
             List<Integer> added = table.ofLayer(
                     cushion.layer(),
                     solid -> solid.face().filter(face -> face == Face.FRONT).isPresent());
-            there = joined(there, added);
+            there = Table.joined(there, added);
             return table.step("last:" + layer(cushion), stage)
                     .after(sat)
                     .says(Say.STEP_LAST.of(foam, Term.name(Face.FRONT.word())))
@@ -487,8 +478,8 @@ final class BoxSteps {
         }
         boolean rising = cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
         List<Integer> added =
-                rising && corners(cushion) ? table.ofLayer(cushion.layer(), solid -> true) : at(cushion, Face.FRONT);
-        there = joined(there, added);
+                rising && cushion.atCorners() ? table.ofLayer(cushion.layer(), solid -> true) : at(cushion, Face.FRONT);
+        there = Table.joined(there, added);
         Table.Draft step = table.step("beside:" + layer(cushion), stage)
                 .after(sat)
                 .takes(rising ? 5 : 2)
@@ -496,7 +487,7 @@ final class BoxSteps {
                 .shows(there, added);
         if (rising) {
             step.says(
-                            corners(cushion)
+                            cushion.atCorners()
                                     ? Say.STEP_FOAM_CORNERS.of(Term.name(contents.name()), Term.name(name))
                                     : Sentence.plain(
                                             "Foam round " + contents.name() + ", pressed in while it rises; hands are a"
@@ -521,11 +512,11 @@ final class BoxSteps {
         for (LaidCushion cushion : cushions) {
             double mm = cushion.thicknessMm().top();
             boolean rising = cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
-            if (mm <= 0 || (rising && corners(cushion))) {
+            if (mm <= 0 || (rising && cushion.atCorners())) {
                 continue;
             }
             List<Integer> added = at(cushion, Face.TOP);
-            there = joined(there, added);
+            there = Table.joined(there, added);
             Term foam = Term.name(cushion.foam().name());
             Table.Draft step = table.step("top:" + layer(cushion), stage)
                     .after(last)
@@ -545,7 +536,7 @@ final class BoxSteps {
                             .takes(3)
                             .caution(Caution.RISING_FOAM);
                 default ->
-                    step.says((corners(cushion) ? Say.STEP_TOP_BLOCKS : Say.STEP_TOP)
+                    step.says((cushion.atCorners() ? Say.STEP_TOP_BLOCKS : Say.STEP_TOP)
                             .of(foam, Term.name(contents.name()), Quantity.cut(mm)));
             }
             pads(step, cushion, Face.TOP);
@@ -562,13 +553,14 @@ final class BoxSteps {
         String padded = topPad(filled);
         String shaken = table.step("shake:" + id, stage)
                 .after(padded)
+                .mind("Photograph what is inside before it is shut: nobody sees it again.")
                 .says("Hold the " + name
                         + " shut and shake it. If anything moves it is not done: find what, fill it, shake" + " again.")
                 .must()
                 .asks(new Ask.Still())
                 .done();
-        List<Integer> all =
-                joined(there, table.ofLayer(box.layer(), solid -> solid.face().isPresent()));
+        List<Integer> all = Table.joined(
+                there, table.ofLayer(box.layer(), solid -> solid.face().isPresent()));
         String shut = close(shaken, all);
         String round = round(shut);
         String strapped = strap(round);
@@ -680,11 +672,5 @@ final class BoxSteps {
                 .caution(Caution.STRAPS)
                 .undone("Cut the straps, a hand on each while it is cut; glasses and gloves.")
                 .done();
-    }
-
-    private static List<Integer> joined(List<Integer> one, List<Integer> other) {
-        List<Integer> all = new ArrayList<>(one);
-        other.stream().filter(i -> !all.contains(i)).forEach(all::add);
-        return Collections.unmodifiableList(all);
     }
 }

@@ -84,6 +84,13 @@ final class Table {
         return List.copyOf(names);
     }
 
+    /** The one, then what of the other is not in it. */
+    static List<Integer> joined(List<Integer> one, List<Integer> other) {
+        Set<Integer> all = new LinkedHashSet<>(one);
+        all.addAll(other);
+        return List.copyOf(all);
+    }
+
     Draft step(String id, Stage stage) {
         return new Draft(id, stage);
     }

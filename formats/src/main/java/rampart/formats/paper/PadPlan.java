@@ -17,8 +17,7 @@ final class PadPlan {
     static List<Block> blocks(PaperSource source) {
         List<Block> blocks = new ArrayList<>();
         for (LaidCushion cushion : source.layout().cushions()) {
-            boolean pads = cushion.form().match(full -> false, each -> true, blocksAt -> false, bed -> false);
-            if (pads && !cushion.patches().isEmpty()) {
+            if (cushion.inPads() && !cushion.patches().isEmpty()) {
                 plan(blocks, cushion, source);
             }
         }

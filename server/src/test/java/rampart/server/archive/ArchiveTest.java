@@ -79,6 +79,36 @@ class ArchiveTest {
         assertThat(http.send("POST", "api/packs/" + id + "/photographs", picture, "Content-Type", "image/png")
                         .status())
                 .isEqualTo(201);
+        String release = http.post(
+                        "api/packs/" + id + "/releases", "{\"note\":\"\",\"reason\":\"\"}", "If-Match", "\"1\"")
+                .json()
+                .path("number")
+                .asString();
+        String packing = http.post("api/packings", "{\"number\":\"" + release + "\"}")
+                .json()
+                .path("id")
+                .asString();
+        assertThat(http.post(
+                                "api/packings/" + packing + "/acts",
+                                "{\"acts\":[{\"id\":\"00000000-0000-4000-8000-000000000001\",\"step\":\"look\",\"deed\":\"done\","
+                                        + "\"value\":null,\"note\":\"whole ☂\",\"doneAt\":\"2026-11-29T10:00:00.123Z\"}]}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(http.send(
+                                "POST",
+                                "api/packings/" + packing + "/photographs?step=look",
+                                picture,
+                                "Content-Type",
+                                "image/png")
+                        .status())
+                .isEqualTo(201);
+        assertThat(http.post(
+                                "api/consignments",
+                                "{\"receiver\":[\"Tide Muséum\"],\"note\":\"\",\"entries\":[{\"release\":\"" + release
+                                        + "\",\"count\":2,\"contents\":\"\"}]}")
+                        .status())
+                .isEqualTo(201);
+        http.post("api/packs/" + id + "/returns/out", "{\"to\":\"☃\"}", "If-Match", "\"0\"");
         String gone = http.post("api/packs", Http.demoPack("10-hygrometer"))
                 .json()
                 .path("id")

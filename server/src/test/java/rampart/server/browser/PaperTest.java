@@ -3,8 +3,15 @@ package rampart.server.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Base64;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Pdf;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.print.PageSize;
@@ -115,5 +122,49 @@ class PaperTest {
     private static String rounded(double mm) {
         double tenth = Math.round(mm * 10) / 10.0;
         return tenth == Math.rint(tenth) ? Long.toString(Math.round(tenth)) : Double.toString(tenth);
+    }
+
+    /** What the browser prints of the labels, as a printer of 203 dpi puts it on paper, read by another reader. */
+    @Test
+    void labelsPrintedFromTheBrowserAreRead(@TempDir Path folder) throws IOException, InterruptedException {
+        String id = Http.signedIn()
+                .post("api/packs", Http.demoPack("20-rain-gauge"))
+                .json()
+                .path("id")
+                .asString();
+        try (Browser browser = Browser.ofDesigner()) {
+            browser.open("packs/" + id + "/page?kind=labels");
+            browser.see(".cut-outs svg");
+            PrintOptions options = new PrintOptions();
+            options.setPageSize(new PageSize(29.7, 21.0));
+            Path pdf = Files.write(
+                    folder.resolve("labels.pdf"),
+                    Base64.getDecoder().decode(browser.driver().print(options).getContent()));
+            run(
+                    "pdftoppm",
+                    "-r",
+                    "203",
+                    "-gray",
+                    pdf.toString(),
+                    folder.resolve("leaf").toString());
+            String read = "";
+            try (Stream<Path> leaves = Files.list(folder)) {
+                for (Path leaf : leaves.filter(file -> file.toString().endsWith(".pgm"))
+                        .sorted()
+                        .toList()) {
+                    read += run("zbarimg", "-q", leaf.toString());
+                }
+            }
+            assertThat(read).contains("CODE-128:DRAFT").contains("QR-Code:DRAFT");
+            assertThat(browser.console()).isEmpty();
+        }
+    }
+
+    /** What it says; a reader that finds nothing says so by its exit. */
+    private static String run(String... command) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(command).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        process.waitFor();
+        return said;
     }
 }

@@ -40,6 +40,38 @@ class FuzzTest {
     /** A figure that is none; that somebody calls a thing so is allowed. */
     private static final String NO_NUMBER = "\"(?!name|words|title|note)[A-Za-z]+\":\"?(NaN|-?Infinity)\"?[,}\\]]";
 
+    /** Work at the packing table, what travels, what comes back. */
+    private List<Target> table() {
+        String pack = "api/packs/"
+                + designer.post("api/packs", Http.demoPack("20-rain-gauge"))
+                        .json()
+                        .path("id")
+                        .asString();
+        String release = designer.post(pack + "/releases", "{\"note\":\"\",\"reason\":\"\"}", "If-Match", Http.tag(1))
+                .json()
+                .path("number")
+                .asString();
+        String packing = designer.post("api/packings", "{\"number\":\"" + release + "\"}")
+                .json()
+                .path("id")
+                .asString();
+        return List.of(
+                new Target("POST", "api/packings", "{\"number\":\"" + release + "\"}", designer),
+                new Target(
+                        "POST",
+                        "api/packings/" + packing + "/acts",
+                        "{\"acts\":[{\"id\":\"00000000-0000-4000-8000-000000000000\",\"step\":\"weigh\",\"deed\":\"done\","
+                                + "\"value\":4.8,\"note\":\"\",\"doneAt\":\"2026-11-29T10:00:00Z\"}]}",
+                        designer),
+                new Target("POST", "api/packings/scale", "{\"kg\":4.8}", designer),
+                new Target(
+                        "POST",
+                        "api/consignments",
+                        "{\"receiver\":[\"Tide Museum\"],\"note\":\"\",\"entries\":[{\"release\":\"" + release
+                                + "\",\"count\":2,\"contents\":\"\"}]}",
+                        designer));
+    }
+
     private List<Target> targets() {
         List<Target> all = new ArrayList<>();
         for (String name : PACKS) {
@@ -64,6 +96,10 @@ class FuzzTest {
             all.add(new Target("POST", "api/set-plans", pack, designer));
             all.add(new Target("POST", "api/piece-ways", pack, designer));
         }
+        for (String name : List.of("20-rain-gauge", "40-gravimeter", "85-loan-theodolite")) {
+            all.add(new Target("POST", "api/pre-quotes?ratePerHour=40&value=1000", Http.demoPack(name), designer));
+        }
+        all.addAll(table());
         String small = Http.demoPack("10-hygrometer");
         all.add(new Target("POST", "api/simulations?drop=drop.face.3", small, designer));
         all.add(new Target("POST", "api/stock-fits?layer=2", small, designer));
