@@ -141,7 +141,9 @@
             {#each now.step.cautions as caution (caution)}<p class="caution"><b>Mind:</b> {caution}</p>{/each}
             {#if now.step.outdated}
               <p class="caution">
-                The design has changed since these words were written. It says now: {now.step.computed}
+                The design has changed since these words were written.{now.step.computed === now.step.words
+                  ? ''
+                  : ` It says now: ${now.step.computed}`}
               </p>
             {/if}
             <StepAsk

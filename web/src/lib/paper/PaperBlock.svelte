@@ -39,7 +39,7 @@
   </div>
 {:else if block.cutOuts}
   <div class="cut-outs">
-    {#each block.cutOuts.drawings as drawing (drawing.id)}<PaperDrawing {drawing} />{/each}
+    {#each block.cutOuts.drawings as drawing, index (index)}<PaperDrawing {drawing} />{/each}
   </div>
 {:else if block.picture}
   <figure class="picture">

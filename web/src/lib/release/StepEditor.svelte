@@ -141,7 +141,11 @@
                 void say(step.id, words.trim() === step.computed ? '' : words);
               }}></textarea>
           {/if}
-          {#if step.outdated}<p class="flag">The design has changed since. It says now: {step.computed}</p>{/if}
+          {#if step.outdated}<p class="flag">
+              The design has changed since. {step.id.startsWith(OWN)
+                ? 'What this step stood behind is no more.'
+                : `It says now: ${step.computed}`}
+            </p>{/if}
           {#if step.held}<p class="flag">Wanted earlier than it can be done.</p>{/if}
           {#each [...step.details, ...step.cautions] as detail, at (at)}<p class="quiet">{detail}</p>{/each}
           <p class="quiet">

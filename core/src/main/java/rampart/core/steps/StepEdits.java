@@ -78,7 +78,8 @@ public record StepEdits(List<String> order, Map<String, Rewording> rewordings, L
         Set<String> known = new HashSet<>();
         Set<String> adrift = new HashSet<>();
         added.stream()
-                .filter(own -> computed.stream().noneMatch(step -> step.id().equals(own.behind())))
+                .filter(own -> computed.stream().noneMatch(step -> step.id().equals(own.behind()))
+                        && added.stream().noneMatch(other -> other.id().equals(own.behind())))
                 .forEach(own -> adrift.add(own.id()));
         List<Edited> edited = new ArrayList<>();
         for (Step step : StepOrder.sorted(all, order)) {

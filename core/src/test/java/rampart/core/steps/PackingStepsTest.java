@@ -212,6 +212,7 @@ class PackingStepsTest {
                 .containsExactly("own:3", "a", "b", "own:1", "own:2", "c", "d");
         assertThat(own.steps().get(0).outdated()).isTrue();
         assertThat(own.steps().get(3).outdated()).isFalse();
+        assertThat(own.steps().get(4).outdated()).as("behind one of one's own").isFalse();
         assertThat(applied.lost()).extracting(StepEdits.Rewording::words).containsExactly("Do what is gone.");
     }
 }

@@ -8,12 +8,12 @@ import rampart.core.geometry.PlanPoint;
  * Marks for handling, drawn for Rampart after the meanings of ISO 780 (from memory). No strength is ever credited to a mark.
  */
 enum HandlingMark {
-    THIS_WAY_UP("This way up", "on two sides that meet at an upper corner", HandlingMark::up),
-    FRAGILE("Fragile, handle with care", "on all four sides, upper left", HandlingMark::glass),
-    KEEP_DRY("Keep away from rain", "on two opposite sides", HandlingMark::umbrella),
-    STACKING_LIMIT("Stacking limit by mass", "on two opposite sides", HandlingMark::pile),
-    DO_NOT_STACK("Do not stack", "on the top and on two opposite sides", HandlingMark::noPile),
-    CENTRE_OF_GRAVITY("Centre of gravity", "where it lies, on two sides that meet", HandlingMark::centre);
+    THIS_WAY_UP("This way up", 2, "on two sides that meet at an upper corner", HandlingMark::up),
+    FRAGILE("Fragile, handle with care", 4, "on all four sides, upper left", HandlingMark::glass),
+    KEEP_DRY("Keep away from rain", 2, "on two opposite sides", HandlingMark::umbrella),
+    STACKING_LIMIT("Stacking limit by mass", 2, "on two opposite sides", HandlingMark::pile),
+    DO_NOT_STACK("Do not stack", 3, "on the top and on two opposite sides", HandlingMark::noPile),
+    CENTRE_OF_GRAVITY("Centre of gravity", 2, "where it lies, on two sides that meet", HandlingMark::centre);
 
     /** Marks are drawn in a square of this side. */
     private static final double SQUARE = 100;
@@ -50,17 +50,24 @@ enum HandlingMark {
     }
 
     private final String words;
+    private final int copies;
     private final String place;
     private final Drawn drawn;
 
-    HandlingMark(String words, String place, Drawn drawn) {
+    HandlingMark(String words, int copies, String place, Drawn drawn) {
         this.words = words;
+        this.copies = copies;
         this.place = place;
         this.drawn = drawn;
     }
 
     String words() {
         return words;
+    }
+
+    /** How many there are to put on. */
+    int copies() {
+        return copies;
     }
 
     /** Where it goes. */

@@ -1,6 +1,7 @@
 package rampart.formats.paper;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -53,9 +54,12 @@ public final class LabelsPaper {
         blocks.add(Block.Text.of(
                 Weight.SMALL,
                 "Marks after the meanings of ISO 780, from memory. They ask for care; no strength is credited to them."
-                        + " Printed at full size the address label is " + LABEL_WIDTH_MM + " mm wide: measure one."));
+                        + " Printed at full size the address label is " + wording.amount(Quantity.cut(LABEL_WIDTH_MM))
+                        + " wide: measure one."));
         blocks.add(new Block.CutOuts(List.of(address("top"), address("opposite side"), address("inside"))));
-        blocks.add(new Block.CutOuts(marks().stream().map(this::mark).toList()));
+        blocks.add(new Block.CutOuts(marks().stream()
+                .flatMap(mark -> Collections.nCopies(mark.copies(), mark(mark)).stream())
+                .toList()));
         blocks.add(new Block.CutOuts(notices()));
         return blocks;
     }
@@ -127,7 +131,7 @@ public final class LabelsPaper {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
                 "address", "3", "top; the side opposite the one on which it is carried; inside, on the papers"));
-        marks().forEach(mark -> rows.add(List.of(mark.words(), "2", mark.place())));
+        marks().forEach(mark -> rows.add(List.of(mark.words(), String.valueOf(mark.copies()), mark.place())));
         faceUp().ifPresent(feature ->
                 rows.add(List.of(feature.name() + " is on top", "1", "top, beside the address: this face travels up")));
         if (gross() > LiftCheck.ONE_PERSON_KG) {

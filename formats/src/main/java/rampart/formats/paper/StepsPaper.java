@@ -63,8 +63,11 @@ public final class StepsPaper {
                     new ArrayList<>(step.details().stream().map(wording::say).toList());
             step.cautions().stream().sorted().map(Caution::words).forEach(details::add);
             if (each.outdated()) {
-                details.add("The design has changed since these words were written; it says now: "
-                        + wording.say(step.words()));
+                details.add(
+                        step.id().startsWith(StepEdits.OWN)
+                                ? "The design has changed: what this step stood behind is no more."
+                                : "The design has changed since these words were written; it says now: "
+                                        + wording.say(step.words()));
             }
             blocks.add(new Block.Step(
                     String.valueOf(number++),

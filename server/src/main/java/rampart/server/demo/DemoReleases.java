@@ -74,6 +74,15 @@ class DemoReleases {
                 KEEPER);
         consignments.add(
                 new KeptConsignment(
+                        List.of("Observatory, east wing", "Signal Hill 9", "Sound Haven"),
+                        "Boxes are opened in the order of their numbers.",
+                        List.of(
+                                new KeptConsignment.Entry(release(pack("Orrery, plinth"), "", DESIGNER), 1, ""),
+                                new KeptConsignment.Entry(release(pack("Orrery, gear column"), "", DESIGNER), 1, ""),
+                                new KeptConsignment.Entry(release(pack("Orrery, planet arms"), "", DESIGNER), 1, ""))),
+                DESIGNER);
+        consignments.add(
+                new KeptConsignment(
                         List.of("Tide Museum", "Quay 1", "Sound Haven"),
                         "Two days before the opening; ring first.",
                         List.of(
