@@ -9,14 +9,10 @@ import rampart.core.box.CartonState;
 import rampart.core.box.CartonStyle;
 import rampart.core.box.Fitting;
 import rampart.core.check.LiftCheck;
-import rampart.core.clearance.Clearance;
-import rampart.core.clearance.Clearances;
 import rampart.core.clearance.FittedBox;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
-import rampart.core.material.Structure;
-import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
@@ -112,7 +108,7 @@ final class BoxSteps {
                         laid -> () -> step.says(Say.STEP_ROUND.of(
                                         Term.name(cushion.orElseThrow().foam().name()),
                                         Term.name(contents.name()),
-                                        new Term.Listed(faces(cushion.orElseThrow(), Face.ALL), ", ")))
+                                        new Term.Listed(FoamSteps.faces(cushion.orElseThrow(), Face.ALL), ", ")))
                                 .after(table.begun("cut:" + layerId))
                                 .takes(2)
                                 .undone("Take the foam off on all sides."),
@@ -199,6 +195,7 @@ final class BoxSteps {
                         .done();
     }
 
+    /** The item in its bed; other foam of the same box lies round that. */
     private String bed(List<LaidCushion> cushions, String ready) {
         List<LaidCushion> others =
                 cushions.stream().filter(cushion -> cushion.bed().isEmpty()).toList();
@@ -206,168 +203,45 @@ final class BoxSteps {
                 .filter(cushion -> cushion.bed().isPresent())
                 .findFirst()
                 .orElseThrow();
+        FoamSteps foam = new FoamSteps(table, box, stage, "the bed", there);
         List<String> before = new ArrayList<>(before());
-        before.add(ready);
-        before.addAll(under(others, ready));
-        List<Integer> boxThere = there;
-        PackingSteps.Contents lain = new BedSteps(table, bed, stage).write(contents, name, before, boxThere);
-        there = Table.joined(boxThere, lain.solids());
+        before.addAll(beneath(foam, others, ready, false));
+        PackingSteps.Contents lain = new BedSteps(table, bed, stage).write(contents, name, before, foam.there());
+        foam.with(lain.solids());
         contents = lain;
-        return over(others, lain.ready());
+        return above(foam, others, lain.ready(), false);
     }
 
     private String filled(List<LaidCushion> cushions, String ready) {
+        FoamSteps foam = new FoamSteps(table, box, stage, contents.name(), there);
+        boolean last = foam.lastSide();
+        List<String> under = beneath(foam, cushions, ready, last);
+        return above(foam, cushions, setIn(foam, under), last);
+    }
+
+    /** What lies in the box before its contents do. */
+    private static List<String> beneath(FoamSteps foam, List<LaidCushion> cushions, String ready, boolean last) {
         List<String> under = new ArrayList<>(List.of(ready));
-        under.addAll(under(cushions, ready));
-        boolean last = lastSide();
+        under.addAll(foam.under(cushions, ready));
         for (int i = cushions.size() - 1; i >= 0; i--) {
-            sides(cushions.get(i), ready, last).ifPresent(under::add);
+            foam.sides(cushions.get(i), ready, last).ifPresent(under::add);
         }
-        String sat = setIn(under);
+        return under;
+    }
+
+    /** What can only be laid in after them. */
+    private String above(FoamSteps foam, List<LaidCushion> cushions, String sat, boolean last) {
+        String ready = sat;
         for (LaidCushion cushion : cushions) {
-            sat = afterSides(cushion, sat, last);
+            ready = foam.afterSides(cushion, ready, last);
         }
-        return over(cushions, sat);
+        ready = foam.over(cushions, ready);
+        there = foam.there();
+        return ready;
     }
 
-    /** At the bottom, outermost first. */
-    private List<String> under(List<LaidCushion> cushions, String ready) {
-        List<String> ids = new ArrayList<>();
-        String after = ready;
-        for (int i = cushions.size() - 1; i >= 0; i--) {
-            LaidCushion cushion = cushions.get(i);
-            double mm = cushion.thicknessMm().bottom();
-            if (mm <= 0) {
-                continue;
-            }
-            boolean spaced = cushion.atCorners() && cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
-            List<Integer> added = spaced ? List.of() : at(cushion, Face.BOTTOM);
-            there = Table.joined(there, added);
-            Term foam = Term.name(cushion.foam().name());
-            Quantity thick = Quantity.cut(mm);
-            Table.Draft step = table.step("bottom:" + layer(cushion), stage)
-                    .after(after)
-                    .after(table.begun("cut:" + layer(cushion)))
-                    .must()
-                    .shows(there, added);
-            switch (cushion.foam().structure()) {
-                case LOOSE, PAPER ->
-                    step.says(Say.STEP_POUR.of(Term.name(name), foam, thick)).takes(1);
-                case FOAMED_IN_PLACE -> {
-                    step.takes(3).caution(Caution.RISING_FOAM);
-                    if (spaced) {
-                        step.says(Say.STEP_CORNERS_RISE.of(Term.name(contents.name()), Term.name(name), thick));
-                    } else {
-                        step.says(Say.STEP_RISE.of(Term.name(name), thick));
-                    }
-                }
-                default ->
-                    step.says(
-                            (cushion.atCorners() ? Say.STEP_BLOCKS : Say.STEP_BOTTOM).of(foam, Term.name(name), thick));
-            }
-            pads(step, cushion, Face.BOTTOM);
-            after = step.done();
-            ids.add(after);
-        }
-        return ids;
-    }
-
-    private static void pads(Table.Draft step, LaidCushion cushion, Face face) {
-        if (cushion.inPads()) {
-            step.mind("The pads lie at their places, as the plan of the pads with the cut list shows"
-                    + (face == Face.BOTTOM ? "" : "; a strip" + " of tape keeps each") + ".");
-        }
-    }
-
-    private String layer(LaidCushion cushion) {
-        return table.ids.layers().get(cushion.layer());
-    }
-
-    /** Solids of a cushion that lie at the bottom, at the top, or on the sides. */
-    private List<Integer> at(LaidCushion cushion, Face where) {
-        if (cushion.atCorners()) {
-            List<Integer> all = table.ofLayer(cushion.layer(), solid -> true);
-            double middle = all.stream()
-                    .mapToDouble(i -> table.layout
-                                    .solids()
-                                    .get(i)
-                                    .cuboid()
-                                    .min()
-                                    .zMm()
-                            + table.layout.solids().get(i).cuboid().max().zMm())
-                    .average()
-                    .orElse(0);
-            return all.stream()
-                    .filter(i -> {
-                        var cuboid = table.layout.solids().get(i).cuboid();
-                        boolean low = cuboid.min().zMm() + cuboid.max().zMm() < middle;
-                        return where == Face.BOTTOM ? low : where == Face.TOP && !low;
-                    })
-                    .toList();
-        }
-        return table.ofLayer(
-                cushion.layer(),
-                solid -> solid.face()
-                        .filter(face -> where.axis() == Axis.Z ? face == where : face.axis() != Axis.Z)
-                        .isPresent());
-    }
-
-    /** Stood round the walls before the contents are set in; not what is poured, and not corner blocks. */
-    private Optional<String> sides(LaidCushion cushion, String ready, boolean lastWaits) {
-        if (!cushion.foam().structure().cut() || cushion.atCorners()) {
-            return Optional.empty();
-        }
-        List<Face> sides = sidesOf(cushion);
-        if (sides.isEmpty()) {
-            return Optional.empty();
-        }
-        boolean waits = lastWaits && sides.size() == 4 && !cushion.inPads();
-        List<Face> now =
-                waits ? sides.stream().filter(face -> face != Face.FRONT).toList() : sides;
-        List<Integer> added = at(cushion, Face.FRONT).stream()
-                .filter(i -> now.contains(table.layout.solids().get(i).face().orElseThrow()))
-                .toList();
-        there = Table.joined(there, added);
-        Table.Draft step = table.step("sides:" + layer(cushion), stage)
-                .after(ready)
-                .after(table.begun("bottom:" + layer(cushion)))
-                .after(table.begun("cut:" + layer(cushion)))
-                .says((waits ? Say.STEP_THREE_SIDES : Say.STEP_SIDES)
-                        .of(
-                                Term.name(cushion.foam().name()),
-                                Term.name(name),
-                                new Term.Listed(faces(cushion, now), ", ")))
-                .takes(1)
-                .must()
-                .shows(there, added);
-        pads(step, cushion, Face.FRONT);
-        return Optional.of(step.done());
-    }
-
-    private static List<Face> sidesOf(LaidCushion cushion) {
-        return Face.ALL.stream()
-                .filter(face -> face.axis() != Axis.Z && cushion.cushions(face))
-                .toList();
-    }
-
-    private static List<Sentence> faces(LaidCushion cushion, List<Face> faces) {
-        List<Face> there = faces.stream()
-                .filter(face -> cushion.thicknessMm().on(face) > 0)
-                .toList();
-        double first = there.isEmpty() ? 0 : cushion.thicknessMm().on(there.get(0));
-        boolean sides = there.size() == 4 && there.stream().allMatch(face -> face.axis() != Axis.Z);
-        if (sides && there.stream().allMatch(face -> cushion.thicknessMm().on(face) == first)) {
-            return List.of(Say.STEP_ALL_SIDES.of(Quantity.cut(first)));
-        }
-        return there.stream()
-                .map(face -> Say.STEP_FACE.of(
-                        Term.name(face.word()),
-                        Quantity.cut(cushion.thicknessMm().on(face))))
-                .toList();
-    }
-
-    private String setIn(List<String> under) {
-        there = Table.joined(there, contents.solids());
+    private String setIn(FoamSteps foam, List<String> under) {
+        List<Integer> standing = foam.with(contents.solids());
         boolean heavy = insideKg() > LiftCheck.ONE_PERSON_KG;
         List<String> delicate = from == 0 ? table.delicate() : List.of();
         boolean pieces = from == 0 && table.pack.item().properties().pieces().isPresent();
@@ -376,12 +250,12 @@ final class BoxSteps {
                 .after(before())
                 .takes(pieces ? 5 : 1)
                 .must()
-                .shows(there, contents.solids());
+                .shows(standing, contents.solids());
         if (pieces) {
             pieces(step);
         } else {
             step.says(Say.STEP_SET_IN.of(Term.name(contents.name()), Term.name(name)))
-                    .mind(howItGoesIn())
+                    .mind(foam.howItGoesIn())
                     .undone("Lift " + contents.name() + " straight up and out.");
         }
         if (!delicate.isEmpty()) {
@@ -434,115 +308,6 @@ final class BoxSteps {
             kg += table.layout.layerMassKg().get(layer);
         }
         return kg;
-    }
-
-    private List<Sentence> howItGoesIn() {
-        return remarks(Say.FINGERS, Say.LAST_SIDE, Say.NO_FINGERS);
-    }
-
-    private boolean lastSide() {
-        return !remarks(Say.LAST_SIDE).isEmpty();
-    }
-
-    private List<Sentence> remarks(Say... keys) {
-        return Clearances.of(table.pack, table.layout, table.catalogue).stream()
-                .filter(clearance -> clearance.layer() == box.layer())
-                .flatMap(clearance -> clearance.remarks().stream())
-                .map(Clearance.Remark::words)
-                .filter(sentence -> List.of(keys).contains(sentence.key()))
-                .toList();
-    }
-
-    /** What can only be put beside the contents when they are in. */
-    private String afterSides(LaidCushion cushion, String sat, boolean lastWaits) {
-        List<Face> sides = sidesOf(cushion);
-        Term foam = Term.name(cushion.foam().name());
-        if (sides.isEmpty()) {
-            return sat;
-        }
-        if (cushion.foam().structure().cut()) {
-            if (cushion.atCorners() || !lastWaits || sides.size() < 4 || cushion.inPads()) {
-                return sat;
-            }
-            List<Integer> added = table.ofLayer(
-                    cushion.layer(),
-                    solid -> solid.face().filter(face -> face == Face.FRONT).isPresent());
-            there = Table.joined(there, added);
-            return table.step("last:" + layer(cushion), stage)
-                    .after(sat)
-                    .says(Say.STEP_LAST.of(foam, Term.name(Face.FRONT.word())))
-                    .must()
-                    .shows(there, added)
-                    .undone("Draw out the foam in front first: it makes room for the hands.")
-                    .done();
-        }
-        boolean rising = cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
-        List<Integer> added =
-                rising && cushion.atCorners() ? table.ofLayer(cushion.layer(), solid -> true) : at(cushion, Face.FRONT);
-        there = Table.joined(there, added);
-        Table.Draft step = table.step("beside:" + layer(cushion), stage)
-                .after(sat)
-                .takes(rising ? 5 : 2)
-                .must()
-                .shows(there, added);
-        if (rising) {
-            step.says(
-                            cushion.atCorners()
-                                    ? Say.STEP_FOAM_CORNERS.of(Term.name(contents.name()), Term.name(name))
-                                    : Sentence.plain(
-                                            "Foam round " + contents.name() + ", pressed in while it rises; hands are a"
-                                                    + " wall for a moment, so that it does not push it aside."))
-                    .caution(Caution.RISING_FOAM)
-                    .mind(remarks(Say.SPACERS))
-                    .undone(
-                            "Foam joins to both walls unless film lies between: open along the film, or cut the foam between"
-                                    + " the boxes with a long blade, away from what is inside.");
-        } else {
-            boolean cells = cushion.foam().structure() == Structure.AIR_CELLS;
-            step.says((cells ? Say.STEP_CELLS_ROUND : Say.STEP_FILL_ROUND)
-                            .of(foam, Term.name(contents.name()), new Term.Listed(faces(cushion, sides), ", ")))
-                    .undone("Take out what lies beside it until both hands go down.");
-        }
-        return step.done();
-    }
-
-    /** On top, innermost first. */
-    private String over(List<LaidCushion> cushions, String after) {
-        String last = after;
-        for (LaidCushion cushion : cushions) {
-            double mm = cushion.thicknessMm().top();
-            boolean rising = cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
-            if (mm <= 0 || (rising && cushion.atCorners())) {
-                continue;
-            }
-            List<Integer> added = at(cushion, Face.TOP);
-            there = Table.joined(there, added);
-            Term foam = Term.name(cushion.foam().name());
-            Table.Draft step = table.step("top:" + layer(cushion), stage)
-                    .after(last)
-                    .after(table.begun("cut:" + layer(cushion)))
-                    .must()
-                    .shows(there, added)
-                    .undone(
-                            cushion.foam().structure().cut()
-                                    ? "Lift off the foam on top."
-                                    : "Take out what lies on top, by hand, not with a blade.");
-            switch (cushion.foam().structure()) {
-                case LOOSE, PAPER, AIR_CELLS ->
-                    step.says(Say.STEP_TOP_POUR.of(Term.name(contents.name()), foam, Quantity.cut(mm)))
-                            .takes(1);
-                case FOAMED_IN_PLACE ->
-                    step.says("Film over it, foam on top; close the flaps while it is soft.")
-                            .takes(3)
-                            .caution(Caution.RISING_FOAM);
-                default ->
-                    step.says((cushion.atCorners() ? Say.STEP_TOP_BLOCKS : Say.STEP_TOP)
-                            .of(foam, Term.name(contents.name()), Quantity.cut(mm)));
-            }
-            pads(step, cushion, Face.TOP);
-            last = step.done();
-        }
-        return last;
     }
 
     private PackingSteps.Contents closed(String sat) {

@@ -14,6 +14,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layer;
 import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
@@ -74,10 +75,16 @@ class PackingStepsTest {
     }
 
     private static Pack any(Random random) {
-        return switch (random.nextInt(3)) {
+        return switch (random.nextInt(4)) {
             case 0 -> Packs.random(random);
             case 1 -> Packs.everyState(random);
-            default -> Packs.bedded(random);
+            case 2 -> Packs.bedded(random);
+            default -> {
+                Pack bedded = Packs.bedded(random);
+                List<Layer> layers = new ArrayList<>(bedded.layers());
+                layers.add(layers.size() - 1, Packs.full("pu-24", 40));
+                yield new Pack(bedded.item(), bedded.journey(), layers);
+            }
         };
     }
 

@@ -121,7 +121,7 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
                     each.words().isPresent(),
                     each.outdated(),
                     each.held(),
-                    step.details().stream().map(wording::say).toList(),
+                    source.details(step),
                     step.cautions().stream().sorted().map(Caution::words).toList(),
                     step.minutes(),
                     step.must(),

@@ -109,6 +109,16 @@ public record PaperSource(
         return ids;
     }
 
+    /** What to mind at a step; what somebody wrote beside features is minded when the item is looked over. */
+    List<String> details(Step step) {
+        List<String> details =
+                new ArrayList<>(step.details().stream().map(wording::say).toList());
+        if (step.id().equals("look")) {
+            featureNotes().forEach((name, note) -> details.add(name + ": " + note));
+        }
+        return details;
+    }
+
     /** What somebody wrote beside features, by their names. */
     Map<String, String> featureNotes() {
         Map<String, String> notes = new LinkedHashMap<>();

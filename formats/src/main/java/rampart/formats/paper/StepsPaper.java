@@ -59,8 +59,7 @@ public final class StepsPaper {
                 stage = step.stage();
                 blocks.add(Block.Text.of(Weight.STRONG, stage.words()));
             }
-            List<String> details =
-                    new ArrayList<>(step.details().stream().map(wording::say).toList());
+            List<String> details = source.details(step);
             step.cautions().stream().sorted().map(Caution::words).forEach(details::add);
             if (each.outdated()) {
                 details.add(

@@ -352,6 +352,8 @@ class PapersTest {
         assertThat(flat(text(PdfMedium.write(Papers.document(PaperKind.specification, source), Paper.a4))))
                 .contains("lock the arm with its own pin")
                 .contains("slate plinth");
+        assertThat(flat(text(PdfMedium.write(Papers.document(PaperKind.packing, source), Paper.a4))))
+                .contains("pen arm: lock the arm with its own pin");
     }
 
     /** Material of so many packs against a sum by hand: what the layout weighs, over the density of its foam. */

@@ -85,6 +85,7 @@ class AccessibilityTest {
         signIn(RunningRampart.designer());
         browser.see(".card-of-pack");
         check("shelf");
+        browser.type("input[type='search']", "Seismometer, glazed");
         browser.see("a[aria-label='Open Seismometer, glazed front']").click();
         browser.see(".marker");
         check("bench, cushion");
@@ -306,6 +307,7 @@ class AccessibilityTest {
         browser.open("table");
         browser.see("#scanned");
         check("table, list, 390 px");
+        keeper.delete("api/packs/" + id);
         assertThat(violations).isEmpty();
     }
 

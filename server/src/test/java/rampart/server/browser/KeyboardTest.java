@@ -158,6 +158,7 @@ class KeyboardTest {
         keys.press(Keys.ENTER);
         browser.until(() -> browser.text(".how-far").contains("Step 3 of"));
         assertThat(browser.console()).isEmpty();
+        designer.delete("api/packs/" + id);
     }
 
     private String outside() {

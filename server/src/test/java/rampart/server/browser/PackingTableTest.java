@@ -210,6 +210,11 @@ class PackingTableTest {
             }
             waits(0);
             packed(designer, packing(), steps);
+            designer.get("api/releases").json().forEach(each -> {
+                if (each.path("number").asString().equals(number)) {
+                    designer.delete("api/packs/" + each.path("packId").asString());
+                }
+            });
         } finally {
             reset();
         }

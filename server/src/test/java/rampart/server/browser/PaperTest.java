@@ -33,6 +33,7 @@ class PaperTest {
         try (Browser browser = new Browser(RunningRampart.url())) {
             browser.signIn(
                     RunningRampart.designer().name(), RunningRampart.designer().password());
+            browser.type("input[type='search']", "Rain gauge, funnel");
             browser.see("a[aria-label='Open Rain gauge, funnel apart']").click();
             browser.see(".marker");
             browser.see("a[href$='/page']").click();
@@ -157,6 +158,7 @@ class PaperTest {
             }
             assertThat(read).contains("CODE-128:DRAFT").contains("QR-Code:DRAFT");
             assertThat(browser.console()).isEmpty();
+            Http.signedIn().delete("api/packs/" + id);
         }
     }
 
