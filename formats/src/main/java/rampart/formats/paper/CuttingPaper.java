@@ -2,6 +2,7 @@ package rampart.formats.paper;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import rampart.core.cut.SheetNeeds;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.sheet.SheetPlan;
@@ -50,6 +51,15 @@ final class CuttingPaper {
         if (!row.isEmpty()) {
             blocks.add(PackPaper.drawings(row, ratio, wording));
         }
+        blocks.add(Block.Text.of(
+                Weight.PLAIN,
+                planned.need().parts().stream()
+                                .map(part -> part.name() + " "
+                                        + wording.amount(Quantity.cut(part.lengthMm()))
+                                                .number() + " × " + wording.amount(Quantity.cut(part.widthMm())) + ", "
+                                        + part.count() + " a pack")
+                                .collect(Collectors.joining("; "))
+                        + "."));
         if (!plan.leftOver().isEmpty()) {
             blocks.add(Block.Text.of(
                     Weight.PLAIN,
@@ -72,7 +82,7 @@ final class CuttingPaper {
         }
         return new Drawing(
                 "sheet-" + (index + 1),
-                "Sheet " + (index + 1) + ", letters as in the plan",
+                "Sheet " + (index + 1) + "",
                 length / ratio,
                 width / ratio,
                 List.of(),

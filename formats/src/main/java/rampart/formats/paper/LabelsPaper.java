@@ -64,7 +64,15 @@ public final class LabelsPaper {
         return blocks;
     }
 
-    /** Every label by itself, for a printer of labels: the address labels. */
+    /** Every label once, for a printer of labels: addresses, marks, notices. */
+    public List<Drawing> singles() {
+        List<Drawing> all = new ArrayList<>(addresses());
+        marks().stream().map(this::mark).forEach(all::add);
+        all.addAll(notices());
+        return List.copyOf(all);
+    }
+
+    /** The address label, once for each place. */
     public List<Drawing> addresses() {
         return List.of(address("top"), address("opposite side"), address("inside"));
     }

@@ -255,13 +255,13 @@ public final class PdfMedium implements Medium {
         sheet.down(high + CUT_OUT_GAP_MM);
     }
 
-    /** One drawing alone on a leaf of its own size. */
+    /** Each drawing alone on a leaf of its own size. */
     public static byte[] single(String title, List<Drawing> drawings) {
         try (Sheet sheet = new Sheet(drawings.get(0).widthMm(), drawings.get(0).heightMm(), title)) {
             PdfMedium medium = new PdfMedium(sheet);
             for (int i = 0; i < drawings.size(); i++) {
                 if (i > 0) {
-                    sheet.leaf();
+                    sheet.leaf(drawings.get(i).widthMm(), drawings.get(i).heightMm());
                 }
                 medium.draw(drawings.get(i), 0, 0);
             }

@@ -19,8 +19,8 @@ final class Sheet implements Closeable {
     private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double LINE = 1.3;
     private final PDDocument document = new PDDocument();
-    private final double paperWidthMm;
-    private final double paperHeightMm;
+    private double paperWidthMm;
+    private double paperHeightMm;
     private final Faces faces;
     private PDPageContentStream stream;
     private double y;
@@ -57,6 +57,15 @@ final class Sheet implements Closeable {
         if (y + mm > paperHeightMm - MARGIN_MM) {
             leaf();
         }
+    }
+
+    /** Begins a new leaf of a size of its own, mm. */
+    void leaf(double widthMm, double heightMm) throws IOException {
+        stream.close();
+        stream = null;
+        paperWidthMm = widthMm;
+        paperHeightMm = heightMm;
+        leaf();
     }
 
     /** Begins a new leaf. */

@@ -216,8 +216,8 @@ class PapersTest {
     void labelsAreReadByAnotherReaderAsALabelPrinterPrintsThem() throws IOException {
         PaperSource source =
                 PaperSources.of(PaperSources.demo("60-barograph"), Wording.METRIC, TRAVEL, Optional.empty(), 1);
-        Path pdf = Files.write(
-                folder.resolve("label.pdf"), PdfMedium.single("labels", new LabelsPaper(source).addresses()));
+        Path pdf =
+                Files.write(folder.resolve("label.pdf"), PdfMedium.single("labels", new LabelsPaper(source).singles()));
         // 8 dots a mm, each black or white.
         run(
                 "pdftoppm",
@@ -273,13 +273,19 @@ class PapersTest {
     void aLabelIsOfItsTrueSize() throws IOException {
         PaperSource source =
                 PaperSources.of(PaperSources.demo("60-barograph"), Wording.METRIC, TRAVEL, Optional.empty(), 1);
-        Path pdf = Files.write(
-                folder.resolve("label.pdf"), PdfMedium.single("labels", new LabelsPaper(source).addresses()));
+        Path pdf =
+                Files.write(folder.resolve("label.pdf"), PdfMedium.single("labels", new LabelsPaper(source).singles()));
         String info = run("pdfinfo", pdf.toString());
         var size = Pattern.compile("Page size: +([0-9.]+) x ([0-9.]+)").matcher(info);
         assertThat(size.find()).isTrue();
         assertThat(Double.parseDouble(size.group(1)) * 25.4 / 72).isCloseTo(90, within(0.1));
         assertThat(Double.parseDouble(size.group(2)) * 25.4 / 72).isCloseTo(130, within(0.1));
+        // The first mark comes after three addresses: 43 mm wide, 12 more high for its words.
+        String mark = run("pdfinfo", "-f", "4", "-l", "4", pdf.toString());
+        var fourth = Pattern.compile("Page +4 size: +([0-9.]+) x ([0-9.]+)").matcher(mark);
+        assertThat(fourth.find()).as(mark).isTrue();
+        assertThat(Double.parseDouble(fourth.group(1)) * 25.4 / 72).isCloseTo(43, within(0.1));
+        assertThat(Double.parseDouble(fourth.group(2)) * 25.4 / 72).isCloseTo(55, within(0.1));
     }
 
     /** The frame of the first label on a sheet, dot by dot: 90 mm from its left line to its right one. */

@@ -97,7 +97,7 @@ class PaperController {
                 name(pack, asked, ".txt"));
     }
 
-    /** The address labels, each on a leaf of its own size, for a printer of labels. */
+    /** Every label once, each on a leaf of its own size, for a printer of labels. */
     @GetMapping(path = "/api/packs/{id}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> labels(
             @PathVariable("id") String id,
@@ -105,9 +105,9 @@ class PaperController {
             @Valid @ParameterObject PaperAsked asked) {
         StoredPack pack = pack(id);
         return file(
-                PdfMedium.single(pack.name(), new LabelsPaper(source(pack, asked, units.wording())).addresses()),
+                PdfMedium.single(pack.name(), new LabelsPaper(source(pack, asked, units.wording())).singles()),
                 MediaType.APPLICATION_PDF,
-                FileNames.of(pack.name() + ", address labels", ".pdf"));
+                FileNames.of(pack.name() + ", single labels", ".pdf"));
     }
 
     static ResponseEntity<byte[]> file(byte[] body, MediaType type, String name) {
