@@ -110,8 +110,13 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
         StepEdits.Applied applied = source.steps();
         Wording wording = source.wording();
         List<PackStepView> steps = new ArrayList<>();
+        PaperView.DrawingView stands = null;
         for (StepEdits.Edited each : applied.steps()) {
             Step step = each.step();
+            // Where a step adds nothing, what stands there is what stood there before.
+            stands = drawings.drawing(step.id(), step.scene())
+                    .map(PaperView::drawing)
+                    .orElse(stands);
             steps.add(new PackStepView(
                     step.id(),
                     steps.size() + 1,
@@ -127,9 +132,7 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
                     step.must(),
                     step.after().stream().sorted().toList(),
                     StepAskView.of(step.ask()),
-                    drawings.drawing(step.id(), step.scene())
-                            .map(PaperView::drawing)
-                            .orElse(null)));
+                    stands));
         }
         return new PackStepsView(
                 steps,
