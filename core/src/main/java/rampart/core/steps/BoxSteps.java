@@ -90,8 +90,9 @@ final class BoxSteps {
             contents = new BedSteps(table, cushion.get(), Stage.WRAP).write(contents, "", before(), List.of());
             return;
         }
-        Table.Draft step =
-                table.step("round:" + layerId, Stage.WRAP).after(before()).shows(all, solids);
+        Table.Draft step = table.step("round:" + layerId, from == 0 ? Stage.WRAP : stage)
+                .after(before())
+                .shows(all, solids);
         of.match(
                         wrap -> (Runnable) () -> step.says(Say.STEP_WRAP.of(
                                         Term.name(contents.name()),

@@ -1,6 +1,6 @@
 package rampart.core.steps;
 
-/** Part of the work to which a step belongs; one photograph is taken at the end of each. */
+/** Part of the work to which a step belongs. */
 public enum Stage {
     READY("Make ready"),
     CUT("Cut"),

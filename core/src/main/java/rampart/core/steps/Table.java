@@ -39,9 +39,12 @@ final class Table {
         return List.copyOf(steps);
     }
 
-    /** Ids of the steps so far that begin like this. */
+    /** Ids of the steps so far: all of a kind where its name ends with a colon, else the one of that id where there is one. */
     List<String> begun(String prefix) {
-        return steps.stream().map(Step::id).filter(id -> id.startsWith(prefix)).toList();
+        return steps.stream()
+                .map(Step::id)
+                .filter(id -> prefix.endsWith(":") ? id.startsWith(prefix) : id.equals(prefix))
+                .toList();
     }
 
     /** Solids of the layout that are such, by index. */

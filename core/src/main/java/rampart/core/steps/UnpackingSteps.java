@@ -1,8 +1,10 @@
 package rampart.core.steps;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import rampart.core.words.Sentence;
 
 /** How a pack is opened: what was done, undone in reverse. */
@@ -36,9 +38,16 @@ public final class UnpackingSteps {
 
     /** As far as an inspector goes who wants to see the item: until it lies open, not until it is lifted out. */
     public static List<Opening> untilSeen(List<Step> packing) {
+        Set<String> touching = new HashSet<>();
+        packing.stream().filter(UnpackingSteps::touchesTheItem).forEach(step -> touching.add(step.id()));
+        packing.stream()
+                .map(Step::id)
+                .filter(id -> id.startsWith("open:"))
+                .findFirst()
+                .ifPresent(id -> touching.add("set:" + id.substring("open:".length())));
         List<Opening> openings = new ArrayList<>();
         for (Opening opening : of(packing)) {
-            if (opening.id().equals("set:" + firstBox(packing)) || takesTheItem(opening.id())) {
+            if (touching.contains(opening.id())) {
                 break;
             }
             openings.add(opening);
@@ -46,16 +55,12 @@ public final class UnpackingSteps {
         return List.copyOf(openings);
     }
 
-    private static boolean takesTheItem(String id) {
-        return id.startsWith("item:") || id.startsWith("knots:") || id.startsWith("round:") || id.equals("look");
-    }
-
-    private static String firstBox(List<Step> packing) {
-        return packing.stream()
-                .map(Step::id)
-                .filter(id -> id.startsWith("open:"))
-                .map(id -> id.substring("open:".length()))
-                .findFirst()
-                .orElse("");
+    /** What is wrapped round an inner box comes in a later stage than what is wrapped round the item. */
+    private static boolean touchesTheItem(Step step) {
+        String id = step.id();
+        return id.startsWith("item:")
+                || id.startsWith("knots:")
+                || (id.startsWith("round:") && step.stage() == Stage.WRAP)
+                || id.equals("look");
     }
 }

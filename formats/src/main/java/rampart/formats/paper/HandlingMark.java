@@ -18,7 +18,7 @@ enum HandlingMark {
     /** Marks are drawn in a square of this side. */
     private static final double SQUARE = 100;
 
-    /** What is drawn: outlines in the square, from its upper left corner; the second number is the tone. */
+    /** What is drawn: outlines in the square, from its upper left corner. */
     private interface Drawn {
         void on(Canvas canvas);
     }

@@ -3,6 +3,7 @@ package rampart.formats.paper;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.cut.SheetNeeds;
+import rampart.core.quote.MaterialNeeds;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;

@@ -10,16 +10,13 @@ import java.util.List;
  * @param of how many boxes there are
  * @param sender lines of an address
  * @param receiver lines of an address
- * @param contents what is in it, a line each
  */
-public record Travel(
-        String number, int box, int of, List<String> sender, List<String> receiver, List<String> contents) {
+public record Travel(String number, int box, int of, List<String> sender, List<String> receiver) {
     public Travel {
         if (box < 1 || of < box) {
             throw new IllegalArgumentException("box " + box + " of " + of + " is none");
         }
         sender = List.copyOf(sender);
         receiver = List.copyOf(receiver);
-        contents = List.copyOf(contents);
     }
 }

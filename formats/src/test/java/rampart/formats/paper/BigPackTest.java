@@ -36,5 +36,8 @@ class BigPackTest {
         assertThat(ids.indexOf("round:j")).isLessThan(ids.indexOf("round:k"));
         assertThat(ids.indexOf("round:k")).isLessThan(ids.indexOf("set:l"));
         assertThat(ids.indexOf("close:h")).isLessThan(ids.indexOf("round:i"));
+        // An inspector opens all three boxes, also those that are wrapped.
+        String note = TextMedium.write(Papers.document(PaperKind.inspection, source));
+        assertThat(note.split("cut the tape along the seam", -1)).hasSize(5);
     }
 }

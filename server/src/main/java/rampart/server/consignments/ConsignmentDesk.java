@@ -124,8 +124,7 @@ public class ConsignmentDesk {
                         box.number(),
                         boxes.size(),
                         releases.ways().value().sender(),
-                        consignment.value().receiver(),
-                        List.of(box.contents()));
+                        consignment.value().receiver());
                 labels.add(new LabelsPaper(papers.revision(pack.get(), revision.get(), 1, Optional.of(travel), wording))
                         .addresses()
                         .get(0));

@@ -1,4 +1,4 @@
-package rampart.formats.paper;
+package rampart.core.quote;
 
 import java.util.LinkedHashMap;
 import java.util.List;
