@@ -16,6 +16,9 @@ public sealed interface Ask {
         }
     }
 
+    /** How many there are, where nobody has said how many there should be: a whole number, 1 at least. */
+    record Tally() implements Ask {}
+
     /** What it weighs, kg, and how far that may lie from what was predicted. */
     record Mass(double expectedKg, double toleranceKg) implements Ask {
         public Mass {

@@ -1,6 +1,8 @@
 package rampart.core.steps;
 
 import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
@@ -37,9 +39,15 @@ final class BedSteps {
      * @param into the box that the base stands in; empty where it is laid in before there is one
      * @param before ids of what has to be done first
      * @param boxSolids what of the box stands there
+     * @param underneath ids of the steps that have to be undone before somebody can reach under the box
      * @return what is then there, ready after the lid is on
      */
-    PackingSteps.Contents write(PackingSteps.Contents item, String into, List<String> before, List<Integer> boxSolids) {
+    PackingSteps.Contents write(
+            PackingSteps.Contents item,
+            String into,
+            List<String> before,
+            List<Integer> boxSolids,
+            Supplier<Set<String>> underneath) {
         boolean poured = cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
         List<Integer> base = table.ofLayer(
                 cushion.layer(),
@@ -68,8 +76,9 @@ final class BedSteps {
         there = Table.joined(there, item.solids());
         String laid = item(item, tied, there, poured);
         String held = wedges(laid);
-        held = knots(held);
+        held = knots(held, underneath);
         held = wells(held);
+        held = InsideView.photographed(table, layer, stage, "item", held);
         List<Integer> all = Table.joined(there, lid);
         String closed = lid(held, all, lid, poured);
         return new PackingSteps.Contents("the bed", Table.joined(item.solids(), Table.joined(base, lid)), closed);
@@ -85,8 +94,9 @@ final class BedSteps {
                 .mind("A closed shape is threaded after it has been laid in.")
                 .must()
                 .asks(new Ask.Count(bed.ties().size()))
-                .undone("Pull each tie out from underneath by its long end, flat, without lifting the item. Only then"
-                        + " lift.")
+                .undone("Pull each tie out from underneath by its long end, flat; then turn it back. Nothing is lifted"
+                        + " before.")
+                .undoneOnlyAfter(() -> Set.of("knots:" + layer))
                 .done();
     }
 
@@ -115,6 +125,7 @@ final class BedSteps {
         } else {
             lay.undone("Lift the item straight up.");
         }
+        lay.undoneAfter("ties:" + layer);
         if (!delicate.isEmpty()) {
             Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.named(delicate));
             lay.mind(List.of(pull)).undone(List.of(pull));
@@ -141,7 +152,7 @@ final class BedSteps {
                 .done();
     }
 
-    private String knots(String after) {
+    private String knots(String after, Supplier<Set<String>> underneath) {
         if (bed.ties().isEmpty()) {
             return after;
         }
@@ -155,7 +166,12 @@ final class BedSteps {
                 .mind("Nothing may fall out while it is turned: a hand on the item.")
                 .takes(3)
                 .must()
-                .undone("Turn it over with a hand on the item, untie the knots underneath, and turn it back.")
+                .undone(
+                        BedBlock.of(cushion).lidMm() > 0
+                                ? "Before the lid of the bed is lifted: turn all of it over, a hand on the lid, and untie the"
+                                        + " knots underneath."
+                                : "Turn it over with a hand on the item and untie the knots underneath.")
+                .undoneOnlyAfter(underneath)
                 .done();
     }
 
@@ -167,6 +183,7 @@ final class BedSteps {
         return table.step("wells:" + layer, stage)
                 .after(after)
                 .says(Say.STEP_WELLS.of(Term.and(names)))
+                .undone(List.of(Say.STEP_WELLS_OUT.of(Term.and(names))))
                 .done();
     }
 
@@ -179,7 +196,9 @@ final class BedSteps {
                 .after(table.begun("cut:" + layer))
                 .must()
                 .shows(all, added)
-                .undone("Lift the lid of the bed straight up and lay it aside, its openings up.");
+                .undone("Lift the lid of the bed straight up and lay it down as it lay, neither turned over nor turned"
+                        + " round: so it goes back.")
+                .undoneAfter("ties:" + layer);
         if (poured) {
             lid.says("Film over the item, foam round and over it; close while it is soft.")
                     .takes(3)

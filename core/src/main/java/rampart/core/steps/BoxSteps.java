@@ -6,10 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import rampart.core.box.CartonState;
-import rampart.core.box.CartonStyle;
 import rampart.core.box.Fitting;
 import rampart.core.check.LiftCheck;
 import rampart.core.clearance.FittedBox;
+import rampart.core.item.Feature;
+import rampart.core.item.Pieces;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -22,6 +23,9 @@ import rampart.core.words.Unit;
 
 /** One box: what is wrapped round its contents, what lies under, beside and over them in it, and how it is closed. */
 final class BoxSteps {
+    /** More than this nobody shakes, or lets down by the finger tips between four walls, kg (common practice, no source). */
+    private static final double HANDLED_KG = 15;
+
     private static final Set<Fitting> INTO = EnumSet.of(Fitting.BOTTOM_PAD, Fitting.LINER, Fitting.CORNER_POSTS);
     private static final Set<Fitting> ON_CONTENTS = EnumSet.of(Fitting.EDGE_PROFILES, Fitting.CORNER_PIECES);
     private static final Set<Fitting> ROUND = EnumSet.of(Fitting.EDGE_PROTECTORS, Fitting.BOARD_CAPS);
@@ -33,6 +37,7 @@ final class BoxSteps {
     private final Stage stage;
     private final boolean outer;
     private final int from;
+    private final Closing closing;
     private PackingSteps.Contents contents;
     /** What stands in and of the box so far. */
     private List<Integer> there = List.of();
@@ -46,6 +51,7 @@ final class BoxSteps {
         name = table.name(box);
         outer = box.layer() == table.layout.outer().layer();
         stage = outer ? Stage.OUTER : Stage.INNER;
+        closing = new Closing(box, name, table.layout.grossMassKg());
     }
 
     /** All of it; what comes out is the closed box. */
@@ -87,7 +93,9 @@ final class BoxSteps {
         Optional<LaidCushion> cushion =
                 table.layout.cushions().stream().filter(c -> c.layer() == layer).findFirst();
         if (cushion.isPresent() && cushion.get().bed().isPresent()) {
-            contents = new BedSteps(table, cushion.get(), Stage.WRAP).write(contents, "", before(), List.of());
+            String lid = "lid:" + layerId;
+            contents = new BedSteps(table, cushion.get(), Stage.WRAP)
+                    .write(contents, "", before(), List.of(), () -> table.onTopOf(lid));
             return;
         }
         Table.Draft step = table.step("round:" + layerId, from == 0 ? Stage.WRAP : stage)
@@ -111,6 +119,7 @@ final class BoxSteps {
                                         Term.name(contents.name()),
                                         new Term.Listed(FoamSteps.faces(cushion.orElseThrow(), Face.ALL), ", ")))
                                 .after(table.begun("cut:" + layerId))
+                                .after(table.begun("glue:" + layerId))
                                 .takes(2)
                                 .undone("Take the foam off on all sides."),
                         other -> () -> {},
@@ -156,6 +165,7 @@ final class BoxSteps {
                             .after(table.begun("board:" + id))
                             .says(Say.STEP_DRESS.of(Term.and(on), Term.name(contents.name())))
                             .takes(2)
+                            .undone(List.of(Say.STEP_UNDRESS.of(Term.and(on), Term.name(contents.name()))))
                             .done());
         }
     }
@@ -170,17 +180,13 @@ final class BoxSteps {
     private String open() {
         there = table.ofLayer(
                 box.layer(), solid -> solid.face().filter(f -> f != Face.TOP).isPresent());
-        double tape = Taping.seamMm(box, table.layout.grossMassKg());
         Table.Draft open = table.step("open:" + id, stage)
                 .after(table.begun("make:" + id))
+                .after(table.begun("glue:" + id))
                 .takes(1)
                 .must()
                 .shows(there, there);
-        if (tape > 0) {
-            open.says(Say.STEP_OPEN.of(Term.name(name), new Quantity(tape, Unit.MM, 0)));
-        } else {
-            open.says("Stand the " + name + " open.");
-        }
+        closing.open(open);
         return open.done();
     }
 
@@ -207,10 +213,20 @@ final class BoxSteps {
         FoamSteps foam = new FoamSteps(table, box, stage, "the bed", there);
         List<String> before = new ArrayList<>(before());
         before.addAll(beneath(foam, others, ready, false));
-        PackingSteps.Contents lain = new BedSteps(table, bed, stage).write(contents, name, before, foam.there());
+        PackingSteps.Contents lain =
+                new BedSteps(table, bed, stage).write(contents, name, before, foam.there(), this::outward);
         foam.with(lain.solids());
         contents = lain;
         return above(foam, others, lain.ready(), false);
+    }
+
+    /** What has to be undone before somebody can reach under this box: for the outermost that is opened as far as its papers. */
+    private Set<String> outward() {
+        Set<String> outward = table.onTopOf(outer ? "papers" : "close:" + id);
+        if (outer) {
+            outward.add("papers");
+        }
+        return outward;
     }
 
     private String filled(List<LaidCushion> cushions, String ready) {
@@ -236,6 +252,10 @@ final class BoxSteps {
         for (LaidCushion cushion : cushions) {
             ready = foam.afterSides(cushion, ready, last);
         }
+        if (table.begun("inside:" + id).isEmpty()
+                && table.layout.bed().filter(cushions::contains).isEmpty()) {
+            ready = InsideView.photographed(table, id, stage, contents.name(), ready);
+        }
         ready = foam.over(cushions, ready);
         there = foam.there();
         return ready;
@@ -256,8 +276,8 @@ final class BoxSteps {
             pieces(step);
         } else {
             step.says(Say.STEP_SET_IN.of(Term.name(contents.name()), Term.name(name)))
-                    .mind(foam.howItGoesIn())
-                    .undone("Lift " + contents.name() + " straight up and out.");
+                    .mind(foam.howItGoesIn());
+            lowered(step, foam);
         }
         if (!delicate.isEmpty()) {
             Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.named(delicate));
@@ -269,12 +289,24 @@ final class BoxSteps {
         return step.done();
     }
 
+    /** Fingers do not hold what is heavy between four walls. */
+    private void lowered(Table.Draft step, FoamSteps foam) {
+        double kg = insideKg();
+        if (kg > HANDLED_KG && !foam.roomForFingers()) {
+            Quantity mass = new Quantity(kg, Unit.KG, 1);
+            step.mind(List.of(Say.STEP_LOWER.of(mass)))
+                    .undone(List.of(Say.STEP_LIFT_BY_BANDS.of(Term.name(contents.name()), mass)));
+        } else {
+            step.undone("Lift " + contents.name() + " straight up and out.");
+        }
+    }
+
     /** Each piece of a set wrapped, before there is a box to set them into. */
     private void pieces() {
         if (from > 0 || table.pack.item().properties().pieces().isEmpty()) {
             return;
         }
-        var pieces = table.pack.item().properties().pieces().orElseThrow();
+        Pieces pieces = table.pack.item().properties().pieces().orElseThrow();
         table.step("pieces", Stage.WRAP)
                 .after("look")
                 .after(table.begun("fill:"))
@@ -288,7 +320,7 @@ final class BoxSteps {
     }
 
     private void pieces(Table.Draft step) {
-        var pieces = table.pack.item().properties().pieces().orElseThrow();
+        Pieces pieces = table.pack.item().properties().pieces().orElseThrow();
         step.after("pieces")
                 .after(table.begun("boards:set"))
                 .says(Say.STEP_SET_PIECES.of(
@@ -298,6 +330,12 @@ final class BoxSteps {
                         Quantity.count(pieces.levels())))
                 .asks(new Ask.Count(pieces.quantity()))
                 .undone(List.of(Say.STEP_PIECES_OUT.of(Quantity.count(pieces.quantity()))));
+        if (pieces.arrangement() == Pieces.Arrangement.ALTERNATE) {
+            step.mind("Along each row one stands up and the next down, so that the tapers lie side by side; the better"
+                    + " padded side outward.");
+        } else if (pieces.arrangement() == Pieces.Arrangement.DIAGONAL) {
+            step.mind("One in each quarter of the cross.");
+        }
         if (!table.begun("boards:set").isEmpty()) {
             step.mind("Stand the divider first, its slots pushed home until the tops are level.");
         }
@@ -312,16 +350,18 @@ final class BoxSteps {
     }
 
     private PackingSteps.Contents closed(String sat) {
-        String filled = fill(sat);
+        String filled = fill(stow(sat));
         if (outer) {
             filled = papers(filled);
         }
         String padded = topPad(filled);
+        double kg = insideKg() + box.carton().massKg();
         String shaken = table.step("shake:" + id, stage)
                 .after(padded)
-                .mind("Photograph what is inside before it is shut: nobody sees it again.")
-                .says("Hold the " + name
-                        + " shut and shake it. If anything moves it is not done: find what, fill it, shake" + " again.")
+                .says(
+                        kg > HANDLED_KG
+                                ? Say.STEP_ROCK.of(Term.name(name), new Quantity(kg, Unit.KG, 1))
+                                : Say.STEP_SHAKE.of(Term.name(name)))
                 .must()
                 .asks(new Ask.Still())
                 .done();
@@ -372,8 +412,6 @@ final class BoxSteps {
     }
 
     private String close(String after, List<Integer> all) {
-        double tape = Taping.seamMm(box, table.layout.grossMassKg());
-        boolean rigid = box.carton().style() == CartonStyle.RIGID_CASE;
         Table.Draft step = table.step("close:" + id, stage)
                 .after(after)
                 .must()
@@ -384,22 +422,28 @@ final class BoxSteps {
                                 box.layer(),
                                 solid -> solid.face()
                                         .filter(face -> face == Face.TOP)
-                                        .isPresent()))
-                .undone(
-                        rigid
-                                ? "Open the case, its lid up."
-                                : "Open the " + name
-                                        + " at its top: cut the tape along the seam, the blade no deeper than the"
-                                        + " board.");
+                                        .isPresent()));
         if (!outer && from == 0) {
             step.mind("Sender and a way to reach you lie inside it, in case the outer box is lost.");
         }
-        if (tape > 0) {
-            step.says(Say.STEP_CLOSE.of(Term.name(name), new Quantity(tape, Unit.MM, 0)));
-        } else {
-            step.says(Say.STEP_SHUT.of(Term.name(name)));
-        }
+        closing.close(step);
         return step.done();
+    }
+
+    /** What is loose travels in the innermost box, each in a place of its own. */
+    private String stow(String after) {
+        if (from > 0) {
+            return after;
+        }
+        String last = after;
+        List<Feature> features = table.pack.item().properties().features();
+        for (int i = 0; i < features.size(); i++) {
+            if (features.get(i).kind() == Feature.Kind.LOOSE) {
+                last = Stowing.of(
+                        table, box, stage, features.get(i), table.ids.features().get(i), last);
+            }
+        }
+        return last;
     }
 
     private String round(String after) {

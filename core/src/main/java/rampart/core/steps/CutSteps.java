@@ -23,6 +23,7 @@ final class CutSteps {
     private static final double MINUTES_A_PIECE = 1.25;
     private static final double MINUTES_A_BED = 30;
     private static final double MINUTES_A_BLANK = 5;
+    private static final double MINUTES_GLUING = 10;
     private static final int MOST_SIZES = 8;
 
     private CutSteps() {}
@@ -55,8 +56,28 @@ final class CutSteps {
                     .takes(bed ? MINUTES_A_BED : MINUTES_A_PIECE * count)
                     .asks(bed ? new Ask.Tick() : new Ask.Count(count))
                     .caution(Caution.BLADE, heat)
+                    .mind(
+                            bed
+                                    ? List.of(Say.STEP_GLUE_BED.of(
+                                            Term.name(cushion.foam().name())))
+                                    : List.of())
                     .done();
+            if (cushion.atCorners()) {
+                glue(
+                        table,
+                        table.ids.layers().get(cushion.layer()),
+                        "cut:",
+                        Say.STEP_GLUE_BLOCKS.of(Term.name(cushion.foam().name())));
+            }
         }
+    }
+
+    private static void glue(Table table, String layer, String made, Sentence how) {
+        table.step("glue:" + layer, Stage.CUT)
+                .after(made + layer)
+                .says(how)
+                .takes(MINUTES_GLUING)
+                .done();
     }
 
     private static Sentence bed(LaidCushion cushion) {
@@ -139,6 +160,12 @@ final class CutSteps {
                     .takes(MINUTES_A_BLANK * Math.max(1, count))
                     .caution(Caution.BLADE)
                     .done();
+            if (work.style().get() == CartonStyle.RIGID_CASE) {
+                glue(table, layer, "make:", Say.STEP_GLUE_CASE.of(terms[0]));
+            } else if (work.blanks().stream()
+                    .anyMatch(counted -> !counted.blank().glue().isEmpty())) {
+                glue(table, layer, "make:", Say.STEP_GLUE_TAB.of(terms[0]));
+            }
         }
     }
 }

@@ -68,6 +68,7 @@ final class FoamSteps {
             Table.Draft step = table.step("bottom:" + layer(cushion), stage)
                     .after(after)
                     .after(table.begun("cut:" + layer(cushion)))
+                    .after(table.begun("glue:" + layer(cushion)))
                     .must()
                     .shows(there, added);
             switch (cushion.foam().structure()) {
@@ -152,6 +153,7 @@ final class FoamSteps {
                 .after(ready)
                 .after(table.begun("bottom:" + layer(cushion)))
                 .after(table.begun("cut:" + layer(cushion)))
+                .after(table.begun("glue:" + layer(cushion)))
                 .says((waits ? Say.STEP_THREE_SIDES : Say.STEP_SIDES)
                         .of(
                                 Term.name(cushion.foam().name()),
@@ -254,6 +256,7 @@ final class FoamSteps {
             Table.Draft step = table.step("top:" + layer(cushion), stage)
                     .after(last)
                     .after(table.begun("cut:" + layer(cushion)))
+                    .after(table.begun("glue:" + layer(cushion)))
                     .must()
                     .shows(there, added)
                     .undone(
@@ -280,6 +283,10 @@ final class FoamSteps {
 
     List<Sentence> howItGoesIn() {
         return remarks(Say.FINGERS, Say.LAST_SIDE, Say.NO_FINGERS);
+    }
+
+    boolean roomForFingers() {
+        return !remarks(Say.FINGERS).isEmpty();
     }
 
     boolean lastSide() {

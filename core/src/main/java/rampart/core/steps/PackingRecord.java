@@ -112,6 +112,8 @@ public final class PackingRecord {
         double value = act.value().orElse(0);
         if (ask instanceof Ask.Count count && value != count.expected()) {
             return Optional.of(Say.TABLE_COUNT.of(Quantity.count(value), Quantity.count(count.expected())));
+        } else if (ask instanceof Ask.Tally && (value < 1 || value != Math.rint(value))) {
+            return Optional.of(Say.TABLE_TALLY.of(Quantity.count(value)));
         } else if (ask instanceof Ask.Mass mass && Math.abs(value - mass.expectedKg()) > mass.toleranceKg() + HAIR) {
             return Optional.of((value < mass.expectedKg() ? Say.TABLE_LIGHT : Say.TABLE_HEAVY)
                     .of(

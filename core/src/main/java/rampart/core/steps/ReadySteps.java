@@ -1,7 +1,6 @@
 package rampart.core.steps;
 
 import java.util.List;
-import java.util.Locale;
 import rampart.core.item.Feature;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
@@ -21,6 +20,8 @@ final class ReadySteps {
                 .asks(new Ask.Photograph())
                 .shows(table.solids(solid -> solid.layer().isEmpty()), List.of())
                 .undone("Look the item over and photograph it; compare with the pictures taken when it was packed.");
+        // What was taken off goes back last, onto what has been looked over.
+        look.undoneUnder("take:");
         features.stream().map(ReadySteps::mind).forEach(sentence -> look.mind(List.of(sentence)));
         look.done();
         for (int i = 0; i < features.size(); i++) {
@@ -44,7 +45,6 @@ final class ReadySteps {
 
     private static void work(Table table, Feature feature, String id) {
         Term name = Term.name(feature.name());
-        boolean heatPack = feature.name().toLowerCase(Locale.ROOT).contains("heat pack");
         switch (feature.kind()) {
             case HOLLOW ->
                 table.step("fill:" + id, Stage.READY)
@@ -53,21 +53,7 @@ final class ReadySteps {
                         .must()
                         .undone(List.of(Say.STEP_EMPTY.of(name)))
                         .done();
-            case LOOSE -> {
-                Table.Draft take = table.step("take:" + id, Stage.READY)
-                        .after("look")
-                        .says(Say.STEP_TAKE_OFF.of(name))
-                        .mind(
-                                "Write on the bag what is in it and how many; it goes into the pack where it cannot bounce.")
-                        .takes(2)
-                        .must()
-                        .asks(new Ask.Count(1))
-                        .undone(List.of(Say.STEP_PUT_BACK.of(name)));
-                if (heatPack) {
-                    take.caution(Caution.HEAT_PACK);
-                }
-                take.done();
-            }
+            case LOOSE -> Stowing.takenOff(table, feature, id);
             case HEAVY -> {
                 if (feature.onArm()) {
                     table.step("support:" + id, Stage.READY)

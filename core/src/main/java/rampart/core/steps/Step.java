@@ -14,7 +14,7 @@ import rampart.core.words.Sentence;
  * @param minutes how long it takes (assumed)
  * @param must true where it may not be skipped
  * @param scene what stands there after it; empty where nothing of the pack does yet
- * @param undone what is done when the pack is opened; none where there is nothing to undo
+ * @param undoing what is done when the pack is opened; empty where there is nothing to undo
  */
 public record Step(
         String id,
@@ -27,11 +27,10 @@ public record Step(
         boolean must,
         Ask ask,
         Optional<Scene> scene,
-        List<Sentence> undone) {
+        Optional<Undoing> undoing) {
     public Step {
         after = Set.copyOf(after);
         details = List.copyOf(details);
         cautions = Set.copyOf(cautions);
-        undone = List.copyOf(undone);
     }
 }

@@ -122,7 +122,7 @@ public record StepEdits(List<String> order, Map<String, Rewording> rewordings, L
                             own.must(),
                             new Ask.Tick(),
                             Optional.empty(),
-                            List.of()));
+                            Optional.empty()));
         }
         return all;
     }

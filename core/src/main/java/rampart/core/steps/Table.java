@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import rampart.core.bed.Nature;
 import rampart.core.box.CartonStyle;
@@ -26,7 +27,7 @@ final class Table {
     final Layout layout;
     final Catalogue catalogue;
     final StepIds ids;
-    private final List<Step> steps = new ArrayList<>();
+    private final List<Draft> steps = new ArrayList<>();
 
     Table(Pack pack, Layout layout, Catalogue catalogue, StepIds ids) {
         this.pack = pack;
@@ -35,16 +36,46 @@ final class Table {
         this.ids = ids;
     }
 
+    /** All of them, each with what has to be out of its way before it is undone. */
     List<Step> steps() {
-        return List.copyOf(steps);
+        return steps.stream().map(draft -> draft.step(opening(draft))).toList();
+    }
+
+    private Optional<Undoing> opening(Draft draft) {
+        if (draft.undone.isEmpty()) {
+            return Optional.empty();
+        }
+        Set<String> after = new LinkedHashSet<>(
+                draft.onlyAfter.isPresent() ? draft.onlyAfter.get().get() : onTopOf(draft.id));
+        after.removeIf(id -> draft.stays.stream().anyMatch(such -> is(id, such)));
+        steps.stream()
+                .map(other -> other.id)
+                .filter(id -> draft.first.stream().anyMatch(such -> is(id, such)))
+                .forEach(after::add);
+        after.remove(draft.id);
+        return Optional.of(new Undoing(draft.undone, after));
+    }
+
+    /** Ids of all steps that need this one done before, over however many others. */
+    Set<String> onTopOf(String id) {
+        Set<String> under = new LinkedHashSet<>(Set.of(id));
+        // Each step stands behind all that it needs, so that once through is enough.
+        for (Draft step : steps) {
+            if (step.after.stream().anyMatch(under::contains)) {
+                under.add(step.id);
+            }
+        }
+        under.remove(id);
+        return under;
+    }
+
+    private static boolean is(String id, String such) {
+        return such.endsWith(":") ? id.startsWith(such) : id.equals(such);
     }
 
     /** Ids of the steps so far: all of a kind where its name ends with a colon, else the one of that id where there is one. */
     List<String> begun(String prefix) {
-        return steps.stream()
-                .map(Step::id)
-                .filter(id -> prefix.endsWith(":") ? id.startsWith(prefix) : id.equals(prefix))
-                .toList();
+        return steps.stream().map(step -> step.id).filter(id -> is(id, prefix)).toList();
     }
 
     /** Solids of the layout that are such, by index. */
@@ -106,6 +137,9 @@ final class Table {
         private final List<Sentence> details = new ArrayList<>();
         private final Set<Caution> cautions = EnumSet.noneOf(Caution.class);
         private final List<Sentence> undone = new ArrayList<>();
+        private final List<String> stays = new ArrayList<>();
+        private final List<String> first = new ArrayList<>();
+        private Optional<Supplier<Set<String>>> onlyAfter = Optional.empty();
         private Sentence words;
         private double minutes = 0.5;
         private boolean must;
@@ -176,14 +210,41 @@ final class Table {
             return this;
         }
 
+        Draft undone(Sentence sentence) {
+            undone.add(sentence);
+            return this;
+        }
+
         Draft undone(Collection<Sentence> sentences) {
             undone.addAll(sentences);
             return this;
         }
 
+        /** Undone while these, which were done after it, are still as they are. Ids, or what they begin with. */
+        Draft undoneUnder(String... such) {
+            stays.addAll(Arrays.asList(such));
+            return this;
+        }
+
+        /** Undone after these too, whatever the order of packing. Ids, or what they begin with. */
+        Draft undoneAfter(String... such) {
+            first.addAll(Arrays.asList(such));
+            return this;
+        }
+
+        /** Undone after these and no others; asked when all steps are there. */
+        Draft undoneOnlyAfter(Supplier<Set<String>> ids) {
+            onlyAfter = Optional.of(ids);
+            return this;
+        }
+
         String done() {
-            steps.add(new Step(id, stage, after, words, details, cautions, minutes, must, ask, scene, undone));
+            steps.add(this);
             return id;
+        }
+
+        private Step step(Optional<Undoing> undoing) {
+            return new Step(id, stage, after, words, details, cautions, minutes, must, ask, scene, undoing);
         }
     }
 }

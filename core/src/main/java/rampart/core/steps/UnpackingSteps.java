@@ -1,14 +1,24 @@
 package rampart.core.steps;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rampart.core.words.Sentence;
 
-/** How a pack is opened: what was done, undone in reverse. */
+/**
+ * How a pack is opened: each step undone after all that is in its way ({@link Undoing#after()}), and otherwise the last that was done
+ * first.
+ */
 public final class UnpackingSteps {
+    private static final List<String> HOLDING = List.of("knots:", "ties:", "wedges:", "wells:");
+
     private UnpackingSteps() {}
 
     /**
@@ -24,43 +34,79 @@ public final class UnpackingSteps {
         }
     }
 
-    /** @param packing in the order in which it was packed */
+    /**
+     * All of it.
+     *
+     * @param packing in the order in which it was packed
+     * @throws IllegalArgumentException if steps are in each other's way
+     */
     public static List<Opening> of(List<Step> packing) {
+        List<Step> waiting = new ArrayList<>(
+                packing.stream().filter(step -> step.undoing().isPresent()).toList());
+        Collections.reverse(waiting);
+        Set<String> shut = new HashSet<>();
+        waiting.forEach(step -> shut.add(step.id()));
         List<Opening> openings = new ArrayList<>();
-        for (int i = packing.size() - 1; i >= 0; i--) {
-            Step step = packing.get(i);
-            if (!step.undone().isEmpty()) {
-                openings.add(new Opening(step.id(), step.undone(), step.scene()));
-            }
+        while (!waiting.isEmpty()) {
+            Step next = waiting.stream()
+                    .filter(step ->
+                            Collections.disjoint(step.undoing().orElseThrow().after(), shut))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("steps in each other's way: " + shut));
+            waiting.remove(next);
+            shut.remove(next.id());
+            openings.add(new Opening(next.id(), next.undoing().orElseThrow().words(), next.scene()));
         }
         return List.copyOf(openings);
     }
 
-    /** As far as an inspector goes who wants to see the item: until it lies open, not until it is lifted out. */
+    /**
+     * As far as an inspector goes who wants to see the item: what lies over it is opened, what holds it stays. Of all openings those
+     * that are in the way of the first that touches the item, less those that hold it in its place.
+     */
     public static List<Opening> untilSeen(List<Step> packing) {
-        Set<String> touching = new HashSet<>();
-        packing.stream().filter(UnpackingSteps::touchesTheItem).forEach(step -> touching.add(step.id()));
-        packing.stream()
-                .map(Step::id)
-                .filter(id -> id.startsWith("open:"))
-                .findFirst()
-                .ifPresent(id -> touching.add("set:" + id.substring("open:".length())));
-        List<Opening> openings = new ArrayList<>();
-        for (Opening opening : of(packing)) {
-            if (touching.contains(opening.id())) {
-                break;
-            }
-            openings.add(opening);
+        Map<String, Step> byId = new HashMap<>();
+        packing.forEach(step -> byId.put(step.id(), step));
+        String goal = packing.stream()
+                .filter(UnpackingSteps::touchesTheItem)
+                .reduce((before, last) -> before.id().startsWith("item:") ? before : last)
+                .orElseThrow()
+                .id();
+        Set<String> needed = new HashSet<>();
+        Deque<String> open = new ArrayDeque<>(List.of(goal));
+        while (!open.isEmpty()) {
+            Step step = byId.get(open.pop());
+            step.undoing()
+                    .ifPresent(undoing -> undoing.after().stream()
+                            .filter(id -> byId.containsKey(id)
+                                    && byId.get(id).undoing().isPresent()
+                                    && !holds(id)
+                                    && needed.add(id))
+                            .forEach(open::push));
         }
-        return List.copyOf(openings);
+        return of(packing).stream()
+                .filter(opening -> needed.contains(opening.id()))
+                .toList();
     }
 
     /** What is wrapped round an inner box comes in a later stage than what is wrapped round the item. */
     private static boolean touchesTheItem(Step step) {
         String id = step.id();
-        return id.startsWith("item:")
-                || id.startsWith("knots:")
-                || (id.startsWith("round:") && step.stage() == Stage.WRAP)
-                || id.equals("look");
+        return step.undoing().isPresent()
+                && (id.startsWith("item:")
+                        || (id.startsWith("round:") && step.stage() == Stage.WRAP)
+                        || id.equals("pieces")
+                        || (step.stage() != Stage.READY && id.startsWith("set:") && innermost(step)));
+    }
+
+    /** The item itself, and not a box, is set in. */
+    private static boolean innermost(Step step) {
+        return step.after().stream()
+                .noneMatch(id -> id.startsWith("close:") || id.startsWith("strap:") || id.startsWith("outside:"));
+    }
+
+    /** What keeps the item where it is while somebody looks. */
+    private static boolean holds(String id) {
+        return HOLDING.stream().anyMatch(id::startsWith);
     }
 }

@@ -144,7 +144,22 @@ public enum Say {
     STEP_FILL("Fill the {0}: nothing hollow travels empty."),
     STEP_EMPTY("Take the filling out of the {0}."),
     STEP_TAKE_OFF("Take off the {0}, wrap and bag it."),
-    STEP_PUT_BACK("Find the {0} in its bag and count it; put it back last."),
+    STEP_PAPER_ROUND("Wrap the {0} in paper. Not in a bag: it needs air."),
+    STEP_PUT_BACK("Put the {0} back on, out of its bag."),
+    STEP_WARMER_AWAY("Let the {0} cool where nothing can burn; it goes neither on skin nor on the goods."),
+    STEP_STOW_WELL("Lay the bag with the {0} into its place in the bed."),
+    STEP_STOW_FOAM(
+            "Press the bag with the {0} into a hollow cut from above into {1}, on the {2}, where it is thickest; nothing"
+                    + " delicate beside it. It may not move."),
+    STEP_STOW_FILL(
+            "Lay the bag with the {0} in the middle of {1}, away from the item and from the wall. It may not move."),
+    STEP_STOW_WALL("Tape the bag with the {0} flat to a wall of the {1}, so that it cannot bounce."),
+    STEP_STOWED_OUT(
+            "Take the bag with the {0} out of its place, and count what is in it against what is written on it."),
+    STEP_WARMER_IN(
+            "Lay the {0} into the {1} at a place of its own, in its paper: 10 mm of board or foam at least between it and the"
+                    + " item, and air above it."),
+    STEP_WARMER_OUT("Take out the {0}; it may be hot."),
     STEP_SUPPORT(
             "Support the {0} from both sides, so that its weight does not bend its joint; or take it off and send it"
                     + " apart."),
@@ -166,8 +181,12 @@ public enum Say {
     STEP_TIE("One to {0}, {1} wide."),
     STEP_WEDGES("Push {0} off-cuts, {1} thick, in beside {2}. They hold by themselves."),
     STEP_WELLS("Lay in what belongs into these places, or leave them empty: {0}."),
+    STEP_WELLS_OUT("Take out what lies in these places, and count it: {0}."),
+    STEP_INSIDE("Photograph the {0} where it lies, before it is covered: nobody sees it again."),
     STEP_WRAP("Wrap {0} in {1}, {2} thick in all, {3}."),
-    STEP_WRAP_PIECES("Wrap each of the {0} pieces, {1} thick all round. Nothing hollow travels empty."),
+    STEP_WRAP_PIECES(
+            "Wrap each of the {0} pieces in bubble film or thin foam sheet, turn by turn, until it is {1} thick all round."
+                    + " Nothing hollow travels empty."),
     STEP_SET_PIECES("Set the {0} pieces into their places: {1} along the length, {2} along the width, {3} one over"
             + " another."),
     STEP_PIECES_OUT("Lift the {0} pieces out one by one, straight up, and count them."),
@@ -177,6 +196,15 @@ public enum Say {
     STEP_OPEN("Stand the {0} open, its bottom folded and taped: about {1} of tape."),
     STEP_FITTINGS_IN("Put {0} into the {1}."),
     STEP_DRESS("Put {0} on {1}."),
+    STEP_UNDRESS("Take the {0} off {1}."),
+    STEP_OPEN_HALF("Stand the {0} open, its bottom folded; it stays open at the top."),
+    STEP_OPEN_TELESCOPE(
+            "Stand the lower part of the {0} open, its bottom folded and taped, about {1} of tape; its lid, made alike, beside it."),
+    STEP_OPEN_TRAY("Stand the lower part of the {0} on the table, its lid beside it."),
+    STEP_OPEN_FLAT("Lay the blank of the {0} flat, its inside up, and pack on its bottom panel."),
+    STEP_OPEN_MAILER("Fold up the {0}: side walls rolled in until they hold, its lid open."),
+    STEP_OPEN_SLEEVE("Stand the {0} up on one end."),
+    STEP_STAND("Stand the {0} open."),
     STEP_BOTTOM("Lay {0} at the bottom of the {1}, {2} thick."),
     STEP_POUR("Fill the bottom of the {0} with {1}, {2} deep."),
     STEP_RISE("Film into the {0}, right into its corners; foam over the bottom, {1} when it has risen; film over it."),
@@ -198,6 +226,35 @@ public enum Say {
     STEP_TOP_BLOCKS("Set four corner blocks of {0} on the upper corners of {1}, {2} thick on top."),
     STEP_CLOSE("Close the {0} and tape it: about {1} of tape."),
     STEP_SHUT("Close the {0}."),
+    STEP_COVER("Cover the open top of the {0} as its drawing shows."),
+    STEP_LID_ON("Slide the lid of the {0} down over it as far as it goes, and tape it all round: about {1} of tape."),
+    STEP_LID_OFF(
+            "Cut the tape round the lid of the {0}, the blade no deeper than the board, and lift the lid straight up."),
+    STEP_FOLD_ROUND("Fold the {0} round what is inside and tape its edges: about {1} of tape."),
+    STEP_UNFOLD("Cut the tape along the edges of the {0}, the blade no deeper than the board, and fold it open."),
+    STEP_TUCK("Close the {0}: the lid over, its front tucked in; a strip of tape over the tuck."),
+    STEP_UNTUCK("Cut the strip of tape in front of the {0}, draw out the tuck and lift the lid."),
+    STEP_CUT_SEAM("Open the {0} at its top: cut the tape along the seam, the blade no deeper than the board."),
+    STEP_LOWER(
+            "It weighs {0} and there is no room for hands beside it: lay two flat bands under it, lower it by them, and leave"
+                    + " them in, their ends on top."),
+    STEP_LIFT_BY_BANDS("Lift {0} out by the two bands that lie under it; it weighs {1}."),
+    STEP_SHAKE("Hold the {0} shut and shake it. If anything moves it is not done: find what, fill it, shake again."),
+    STEP_ROCK(
+            "Hold the {0} shut. It weighs {1}, too much to be shaken: push it a hand's breadth to and fro on the table and tip"
+                    + " it a little over each edge. If anything moves it is not done: find what, fill it, try again."),
+    STEP_GLUE_TAB(
+            "Join the {0} at its tabs: hot glue, pressed for a minute, or wood glue, pressed for twenty; or tape along all of"
+                    + " the seam."),
+    STEP_GLUE_CASE(
+            "Glue the joints of the {0}: wood glue, thin, on the fingers; square by its diagonals, clamped for half an hour, left"
+                    + " a day before it carries. The glue's label comes first."),
+    STEP_GLUE_BLOCKS(
+            "Join the pieces of each corner block of {0}: hot glue, or contact glue that does not eat the foam (tried on an"
+                    + " off-cut), left a quarter of an hour."),
+    STEP_GLUE_BED(
+            "Where the block is built up of sheets of {0}: contact glue that does not eat the foam (tried on an off-cut),"
+                    + " on both faces, ten minutes open, then pressed."),
     STEP_STRAP("Put {0} round the {1}: one each {2}."),
     STEP_PROTECT("Put {0} on the {1}."),
     STEP_MEASURE("Measure its longest edge. It should be {0}, give or take {1}: carriers charge by size."),
@@ -209,6 +266,7 @@ public enum Say {
     TABLE_BEFORE("Step {0} has to be done before this one."),
     TABLE_NO_VALUE("Say what was found: this step asks for it."),
     TABLE_COUNT("There are {0}, and there should be {1}. Count again, or write why."),
+    TABLE_TALLY("A whole number of pieces is asked for, 1 or more, not {0}. Count again, or write why."),
     TABLE_LIGHT("It is {0} too light, more than the {1} that it may be off: something is missing. Look, or write why."),
     TABLE_HEAVY(
             "It is {0} too heavy, more than the {1} that it may be off: something is too much. Look, or write why."),

@@ -58,6 +58,7 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
     public enum AskKind {
         tick,
         count,
+        tally,
         mass,
         length,
         still,
@@ -77,6 +78,8 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
         static StepAskView of(Ask ask) {
             if (ask instanceof Ask.Count count) {
                 return new StepAskView(AskKind.count, (double) count.expected(), null);
+            } else if (ask instanceof Ask.Tally) {
+                return new StepAskView(AskKind.tally, null, null);
             } else if (ask instanceof Ask.Mass mass) {
                 return new StepAskView(AskKind.mass, mass.expectedKg(), mass.toleranceKg());
             } else if (ask instanceof Ask.Length length) {
@@ -93,6 +96,7 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
             return switch (kind) {
                 case tick -> new Ask.Tick();
                 case count -> new Ask.Count(expected.intValue());
+                case tally -> new Ask.Tally();
                 case mass -> new Ask.Mass(expected, tolerance);
                 case length -> new Ask.Length(expected, tolerance);
                 case still -> new Ask.Still();

@@ -87,6 +87,8 @@ public final class StepsPaper {
     private String asked(Ask ask) {
         if (ask instanceof Ask.Count count) {
             return "count " + count.expected();
+        } else if (ask instanceof Ask.Tally) {
+            return "how many: ____";
         } else if (ask instanceof Ask.Mass mass) {
             return "weigh " + wording.amount(new Quantity(mass.expectedKg(), Unit.KG, 2));
         } else if (ask instanceof Ask.Length length) {

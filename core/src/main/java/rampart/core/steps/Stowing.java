@@ -1,0 +1,116 @@
+package rampart.core.steps;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import rampart.core.bed.BedWell;
+import rampart.core.item.Feature;
+import rampart.core.layout.LaidBox;
+import rampart.core.layout.LaidCushion;
+import rampart.core.material.Structure;
+import rampart.core.quantity.Face;
+import rampart.core.words.Say;
+import rampart.core.words.Sentence;
+import rampart.core.words.Term;
+
+/**
+ * What is loose is taken off, travels in a place of its own, is taken out again and put back: four things, of which none may be
+ * forgotten. A place is a well of the bed with its name, else a hollow where the foam of the innermost box is thickest, else its
+ * filling, else its wall (common practice, no source).
+ */
+final class Stowing {
+    private Stowing() {}
+
+    /** Taken off the item, before anything is packed. */
+    static void takenOff(Table table, Feature feature, String id) {
+        Term name = Term.name(feature.name());
+        boolean warms = warms(feature);
+        Table.Draft take = table.step("take:" + id, Stage.READY)
+                .after("look")
+                .says((warms ? Say.STEP_PAPER_ROUND : Say.STEP_TAKE_OFF).of(name))
+                .takes(2)
+                .must()
+                .asks(new Ask.Tally())
+                .undone(List.of((warms ? Say.STEP_WARMER_AWAY : Say.STEP_PUT_BACK).of(name)))
+                .undoneAfter("look");
+        if (warms) {
+            take.mind("Shake it and see that it grows warm before it goes in.").caution(Caution.HEAT_PACK);
+        } else {
+            take.mind("Write on the bag what is in it and how many.");
+        }
+        take.done();
+    }
+
+    /**
+     * Put where it travels.
+     *
+     * @return id of the step
+     */
+    static String of(Table table, LaidBox box, Stage stage, Feature feature, String id, String after) {
+        Term name = Term.name(feature.name());
+        boolean warms = warms(feature);
+        Table.Draft stow = table.step("stow:" + id, stage)
+                .after(after)
+                .after("take:" + id)
+                .says(
+                        warms
+                                ? Say.STEP_WARMER_IN.of(name, Term.name(table.name(box)))
+                                : place(table, box, feature, name))
+                .must()
+                .undone(List.of((warms ? Say.STEP_WARMER_OUT : Say.STEP_STOWED_OUT).of(name)));
+        if (warms) {
+            stow.caution(Caution.HEAT_PACK);
+        }
+        return stow.done();
+    }
+
+    private static Sentence place(Table table, LaidBox box, Feature feature, Term name) {
+        Term in = Term.name(table.name(box));
+        if (table.layout.bed().stream()
+                .flatMap(bed -> bed.bed().orElseThrow().wells().stream())
+                .map(BedWell::name)
+                .anyMatch(feature.name()::equalsIgnoreCase)) {
+            return Say.STEP_STOW_WELL.of(name);
+        }
+        List<LaidCushion> inside = table.layout.cushions().stream()
+                .filter(cushion -> cushion.layer() < box.layer())
+                .toList();
+        Optional<LaidCushion> cut = inside.stream()
+                .filter(cushion ->
+                        cushion.foam().structure().cut() && cushion.foam().structure() != Structure.BUBBLE)
+                .max(Comparator.comparingDouble(cushion -> thickest(cushion).mm()));
+        if (cut.isPresent()) {
+            return Say.STEP_STOW_FOAM.of(
+                    name,
+                    Term.name(cut.get().foam().name()),
+                    Term.name(thickest(cut.get()).face().word()));
+        }
+        return inside.stream()
+                .filter(cushion -> cushion.foam().structure() != Structure.FOAMED_IN_PLACE)
+                .findFirst()
+                .map(cushion ->
+                        Say.STEP_STOW_FILL.of(name, Term.name(cushion.foam().name())))
+                .orElse(Say.STEP_STOW_WALL.of(name, in));
+    }
+
+    private record Thick(Face face, double mm) {}
+
+    /** Of the faces that can be reached from above while the box is open. */
+    private static Thick thickest(LaidCushion cushion) {
+        return Face.ALL.stream()
+                .filter(face -> face != Face.BOTTOM)
+                .map(face -> new Thick(face, cushion.thicknessMm().on(face)))
+                .max(Comparator.comparingDouble(Thick::mm))
+                .orElseThrow();
+    }
+
+    /** A pack that makes warmth needs air, and is never bagged. */
+    static boolean warms(Feature feature) {
+        String name = feature.name().toLowerCase(Locale.ROOT);
+        return WARMERS.stream().anyMatch(name::contains);
+    }
+
+    private static final List<String> WARMERS =
+            List.of("heat pack", "heatpack", "heat pad", "hand warmer", "warmer", "warming pack");
+}
