@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.layout.LaidCushion;
+import rampart.core.layout.Layer;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
@@ -48,13 +49,15 @@ final class HoldDownCheck implements CheckRule {
                     .min(Comparator.comparingDouble(cushion -> forceN(cushion, strain)))
                     .ifPresent(cushion -> holding.add(holdDown(cushion, strain)));
             if (bears.isPresent()) {
-                int onItem = context.layout().cushions().get(0).layer();
                 above.stream()
-                        .filter(cushion -> cushion.layer() == onItem)
+                        .filter(cushion -> onTheItem(context.pack().layers(), cushion.layer()))
                         .forEach(cushion -> pressing.add(pressure(cushion, strain, bears.getAsDouble())));
             }
         }
         for (LaidCushion cushion : context.layout().cushions()) {
+            if (!onTheItem(context.pack().layers(), cushion.layer())) {
+                continue;
+            }
             double bed = cushion.bed()
                     .map(shape -> shape.holdDownMm() / cushion.thicknessMm().top())
                     .orElse(0.0);
@@ -70,6 +73,12 @@ final class HoldDownCheck implements CheckRule {
         holding.stream().min(Comparator.comparingDouble(HoldDownCheck::margin)).ifPresent(checks::add);
         checks.addAll(pressing);
         return checks;
+    }
+
+    /** True where only wraps lie between: what presses on a box, on boards or on other foam does not press on the item. */
+    private static boolean onTheItem(List<Layer> layers, int layer) {
+        return layers.subList(0, layer).stream()
+                .allMatch(inward -> inward.match(wrap -> true, cushion -> false, box -> false, boards -> false));
     }
 
     private static double margin(Check check) {

@@ -129,6 +129,9 @@ final class MaterialCompatibility {
         if (of == Substance.PAPER && days > 90 && hasAny(ACID_SPOILS)) {
             watch(Say.ACID_YELLOWS.of(name, named(ACID_SPOILS)));
         }
+        if (of == Substance.PAPER && pack.journey().keptLong() && has(Surface.SILVER)) {
+            harms(Say.BOARD_TARNISHES.of(name));
+        }
         if (of == Substance.OTHER
                 && days > 90
                 && !pack.item().properties().surfaces().isEmpty()) {
@@ -164,9 +167,19 @@ final class MaterialCompatibility {
         }
     }
 
-    /** What falls apart by itself. */
+    /** What falls apart by itself, or does not hold up for years. */
     private void ageing(Layer layer) {
         Substance of = substance(layer);
+        if (pack.journey().keptLong()) {
+            if (cushion(layer) && catalogue.foam(layer.material()).structure().sinks()) {
+                harms(Say.SINKS.of(name(layer)));
+                return;
+            }
+            if (of.ages() && !agedOut(of)) {
+                harms(Say.AGES.of(name(layer), Term.name(of.words())));
+                return;
+            }
+        }
         if (of == Substance.PU_ESTER && days > DAYS_A_YEAR) {
             harms(Say.HYDROLYSIS.of(name(layer)));
         } else if (of.polyurethane() && days > 5 * DAYS_A_YEAR) {
@@ -184,6 +197,12 @@ final class MaterialCompatibility {
         if (of == Substance.PAPER && stored && cushion(layer)) {
             watch(Say.ACID_STAYS.of(name(layer)));
         }
+    }
+
+    /** True where its age alone is told of as harm already. */
+    private boolean agedOut(Substance of) {
+        return (of == Substance.PU_ESTER && days > DAYS_A_YEAR)
+                || ((of.polyurethane() || of == Substance.RUBBER) && days > 5 * DAYS_A_YEAR);
     }
 
     private void tape() {

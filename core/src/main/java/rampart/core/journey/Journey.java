@@ -37,4 +37,12 @@ public record Journey(
     public boolean saysHours() {
         return storageHours.isPresent() || hours.isPresent();
     }
+
+    /** From so many hours in storage on, only what does not age may lie round the item (rule 45, common conservation guidance). */
+    public static final double KEPT_LONG_H = 1000;
+
+    /** True where it is stored for longer than what ages may lie round it. */
+    public boolean keptLong() {
+        return storageHours.orElse(0) > KEPT_LONG_H;
+    }
 }

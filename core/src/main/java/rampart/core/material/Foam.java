@@ -128,4 +128,9 @@ public record Foam(
     public Optional<CushionFit> fit(boolean repeated) {
         return repeated ? measured.repeated() : measured.first();
     }
+
+    /** True where it may lie round something for years in storage (rule 45). */
+    public boolean keeps() {
+        return !structure.sinks() && !substance.ages();
+    }
 }

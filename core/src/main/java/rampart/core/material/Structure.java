@@ -68,4 +68,9 @@ public enum Structure {
     public boolean cells() {
         return this == BUBBLE || this == AIR_CELLS;
     }
+
+    /** True where it is held up by air that leaks out, or settles: no support for years (common conservation guidance, no source). */
+    public boolean sinks() {
+        return this == BUBBLE || this == AIR_CELLS || this == LOOSE || this == PAPER;
+    }
 }

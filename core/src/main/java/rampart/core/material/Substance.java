@@ -30,4 +30,9 @@ public enum Substance {
     public boolean polyurethane() {
         return this == PU || this == PU_ETHER || this == PU_ESTER;
     }
+
+    /** True where it breaks down, sticks or gives off vapours within some years (common conservation guidance, no source). */
+    public boolean ages() {
+        return polyurethane() || this == PVC || this == RUBBER;
+    }
 }

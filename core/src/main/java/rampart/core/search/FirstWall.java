@@ -97,7 +97,7 @@ public final class FirstWall {
     }
 
     private WhyNot whyNot() {
-        WallSpace all = new WallSpace(item, List.of(), catalogue, ProposalLimits.none(stock), Prices.NONE);
+        WallSpace all = new WallSpace(item, journey, List.of(), catalogue, ProposalLimits.none(stock), Prices.NONE);
         return WhyNot.of(item, journey, catalogue, all, watcher);
     }
 
@@ -106,7 +106,7 @@ public final class FirstWall {
     }
 
     private Optional<Found> smallest(ProposalLimits limits, double underMm3) {
-        WallSpace space = new WallSpace(item, List.of(), catalogue, limits, Prices.NONE);
+        WallSpace space = new WallSpace(item, journey, List.of(), catalogue, limits, Prices.NONE);
         WallSearch search = new WallSearch(item, journey, catalogue, space, new Smallest(underMm3), Set.of(), watcher);
         return search.run(space.frames()).stream().findFirst();
     }

@@ -44,6 +44,7 @@ final class LayerChanges {
 
     private final Item item;
     private final Catalogue catalogue;
+    private final boolean keptLong;
     private final Thicknesses thicknesses;
     private final List<Row> rows = new ArrayList<>();
 
@@ -53,6 +54,7 @@ final class LayerChanges {
                 .sum();
         this.item = pack.item();
         this.catalogue = catalogue;
+        this.keptLong = pack.journey().keptLong();
         this.thicknesses = new Thicknesses(stock);
     }
 
@@ -112,7 +114,7 @@ final class LayerChanges {
                             pads -> foam.structure().cut(),
                             corners -> foam.structure().blocks(),
                             bed -> foam.structure().beds());
-            if (possible && !foam.id().equals(cushion.material())) {
+            if (possible && (foam.keeps() || !keptLong) && !foam.id().equals(cushion.material())) {
                 row(index, List.of(new LayerChange.OtherFoam(foam.id())));
             }
         }

@@ -102,7 +102,8 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
     }
 
     private static WallSpace space(Pack pack, Catalogue catalogue, ProposalLimits limits) {
-        return new WallSpace(pack.item(), Proposals.kept(pack), Proposals.bed(pack), catalogue, limits, Prices.NONE);
+        return new WallSpace(
+                pack.item(), pack.journey(), Proposals.kept(pack), Proposals.bed(pack), catalogue, limits, Prices.NONE);
     }
 
     private static ProposalMiss miss(String demand, Sentence because, Pack pack, Proposal wall, Catalogue catalogue) {

@@ -39,7 +39,7 @@ public final class Proposals {
         if (pack.item().fragility().leastLimitG().isEmpty()) {
             throw new IllegalArgumentException("a proposal needs to know what the item bears, in G");
         }
-        WallSpace space = new WallSpace(pack.item(), kept(pack), bed(pack), catalogue, limits, prices);
+        WallSpace space = new WallSpace(pack.item(), pack.journey(), kept(pack), bed(pack), catalogue, limits, prices);
         WallSearch search =
                 new WallSearch(pack.item(), pack.journey(), catalogue, space, new Undominated(), Set.of(), watcher);
         List<Proposal> proposals = search.run(space.frames()).stream()

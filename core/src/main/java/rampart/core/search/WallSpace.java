@@ -16,6 +16,7 @@ import rampart.core.box.CartonStyle;
 import rampart.core.box.StockCarton;
 import rampart.core.cost.Prices;
 import rampart.core.item.Item;
+import rampart.core.journey.Journey;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.layout.LayoutWalk;
@@ -71,18 +72,20 @@ final class WallSpace {
     private final Map<List<Double>, List<Cushioning>> outersByThickness = new HashMap<>();
 
     /** For an item that has no bed. */
-    WallSpace(Item item, List<Layer> kept, Catalogue catalogue, ProposalLimits limits, Prices prices) {
-        this(item, kept, Optional.empty(), catalogue, limits, prices);
+    WallSpace(Item item, Journey journey, List<Layer> kept, Catalogue catalogue, ProposalLimits limits, Prices prices) {
+        this(item, journey, kept, Optional.empty(), catalogue, limits, prices);
     }
 
     /**
      * Of these materials and limits.
      *
+     * @param journey where it is kept for years, nothing that ages is proposed (rule 45)
      * @param kept what lies round the item itself and stays: wraps, and rigid boards
      * @param bed what is cut to the item and stays as it is; only its foam and thickness are open
      */
     WallSpace(
             Item item,
+            Journey journey,
             List<Layer> kept,
             Optional<BedShape> bed,
             Catalogue catalogue,
@@ -94,7 +97,10 @@ final class WallSpace {
         this.limits = limits;
         this.prices = prices;
         thicknesses = new Thicknesses(limits.stock());
-        foams = catalogue.foams().stream().filter(limits::allows).toList();
+        foams = catalogue.foams().stream()
+                .filter(limits::allows)
+                .filter(foam -> foam.keeps() || !journey.keptLong())
+                .toList();
         LayoutWalk.Core core = LayoutWalk.core(item, kept, catalogue);
         wrapped = core.envelope();
         body = core.body();

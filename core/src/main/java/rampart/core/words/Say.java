@@ -367,6 +367,13 @@ public enum Say {
     OXIDISES("{0} oxidises to dust in some years: not for storage as long as this."),
     YELLOWS("{0} yellows and crumbles with the years. Look at it every year."),
     PERISHES("{0} perishes in some years and sticks to what it touches."),
+    SINKS(
+            "{0} loses its air or settles within months: after years it supports nothing. For storage take polyethylene or"
+                    + " polypropylene foam."),
+    AGES("{0} is {1}: it breaks down and gives off vapours in storage. Take polyethylene or polypropylene."),
+    BOARD_TARNISHES(
+            "{0} is plain board, which gives off sulphur: it tarnishes silver that lies against it for months. Use acid-free"
+                    + " board, or polyester film between."),
     VERMIN("{0} draws damp and vermin in storage."),
     TAPE_LIFTS("Tape on a {0} surface lifts it or leaves its glue. Tape the wrap to itself."),
 

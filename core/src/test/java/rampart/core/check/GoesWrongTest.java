@@ -373,4 +373,44 @@ class GoesWrongTest {
             }
         }
     }
+
+    /** Common conservation guidance, no source. */
+    @Test
+    void aWallThatAgesIsToldAsHarmForYearsOnAShelf() {
+        Item item = item(surfaces(Surface.SILVER, Surface.COPPER));
+        for (String foam : List.of("air-cells", "bubble-12", "chips-8", "paper-35", "pu-18", "pu-24")) {
+            Check told = Packs.check(
+                    Packs.evaluate(item, stored(1001), Packs.full(foam, 50), Packs.box("c-32", 0)), "material");
+            assertThat(told.status()).as(foam).isEqualTo(Status.BREAKS);
+        }
+        Check bubble = Packs.check(
+                Packs.evaluate(item, stored(1001), Packs.full("bubble-12", 50), Packs.box("c-32", 0)), "material");
+        assertThat(Packs.because(bubble)).contains("loses its air or settles within months");
+        assertThat(Packs.check(
+                                Packs.evaluate(item, stored(999), Packs.full("bubble-12", 50), Packs.box("c-32", 0)),
+                                "material")
+                        .status())
+                .isEqualTo(Status.HOLDS);
+        assertThat(Packs.check(Packs.evaluate(item, stored(87_600), WALL, Packs.box("c-32", 0)), "material")
+                        .status())
+                .isEqualTo(Status.HOLDS);
+        Check board = Packs.check(Packs.evaluate(item, stored(87_600), Packs.box("c-32", 0)), "material");
+        assertThat(board.status()).isEqualTo(Status.BREAKS);
+        assertThat(Packs.because(board)).contains("tarnishes silver");
+    }
+
+    @Test
+    void theLidPressesOnTheItemThroughTheFirstCushionAlone() {
+        Item item = item(bearing(40));
+        Layer.Box tight = carton(-10, CartonState.NEW);
+        assertThat(Packs.evaluate(item, Packs.falls(500), tight).checks())
+                .as("no foam at all: nothing presses that this rule knows")
+                .noneMatch(check -> check.id().equals("pressure"));
+        assertThat(Packs.evaluate(item, Packs.falls(500), WALL, tight).checks())
+                .anyMatch(check -> check.id().equals("pressure"));
+        assertThat(Packs.evaluate(item, Packs.falls(500), Packs.box("c-32", 0), WALL, tight)
+                        .checks())
+                .as("foam that lies on a box presses on the box")
+                .noneMatch(check -> check.id().equals("pressure"));
+    }
 }

@@ -34,6 +34,8 @@ import rampart.core.layout.PadGrid;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
 import rampart.core.material.StandardCatalogue;
+import rampart.core.material.Structure;
+import rampart.core.material.Substance;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Packs;
 import rampart.core.quantity.Face;
@@ -73,7 +75,7 @@ class FirstWallTest {
 
     /** Every wall of these limits that holds, judged whole: the smallest, of equals the lightest, then the first. */
     private static Optional<List<Layer>> everyWall(Item item, Journey journey, Catalogue catalogue, ProposalLimits in) {
-        WallSpace space = new WallSpace(item, List.of(), catalogue, in, Prices.NONE);
+        WallSpace space = new WallSpace(item, journey, List.of(), catalogue, in, Prices.NONE);
         List<Weighed> all = new ArrayList<>();
         for (Frame frame : space.frames()) {
             for (Cushioning inner : space.inners(frame)) {
@@ -131,7 +133,7 @@ class FirstWallTest {
             Catalogue catalogue = few(random, 3, List.of("c-32", "c-44", "bc-48"));
             Item item = item(random);
             ProposalLimits one = ProposalLimits.none(Stock.NONE).in(ProposalLimits.Build.SINGLE);
-            WallSpace space = new WallSpace(item, List.of(), catalogue, one, Prices.NONE);
+            WallSpace space = new WallSpace(item, parcel(), List.of(), catalogue, one, Prices.NONE);
             Optional<List<Layer>> found = new WallSearch(
                             item,
                             parcel(),
@@ -385,5 +387,32 @@ class FirstWallTest {
             }
         }
         return false;
+    }
+
+    /** Common conservation guidance: air cells, bubble, fill, urethane and PVC support nothing for ten years. */
+    @Test
+    void nothingThatAgesIsProposedForYearsOnAShelf() {
+        Journey parcel = Packs.falls(300);
+        Journey tenYears = new Journey(
+                parcel.drop(),
+                parcel.vibration(),
+                parcel.stack(),
+                parcel.climate(),
+                OptionalDouble.empty(),
+                OptionalDouble.of(87_600));
+        Item brass = Item.plain("brass and silver", new Size(160, 120, 60), 1.4, Point.ORIGIN, Packs.bears(85));
+        FirstWall.Answer answer = FirstWall.find(brass, tenYears, ALL, Stock.NONE, Watcher.NONE);
+        assertThat(answer.walls()).isNotEmpty();
+        for (FirstWall.Wall wall : answer.walls()) {
+            for (Layer layer : wall.layers()) {
+                if (layer instanceof Layer.Cushion cushion) {
+                    assertThat(ALL.foam(cushion.material()).substance()).isIn(Substance.PE, Substance.PP, Substance.PS);
+                    assertThat(ALL.foam(cushion.material()).structure()).isIn(Structure.FOAM, Structure.MOULDED);
+                }
+            }
+        }
+        assertThat(FirstWall.find(brass, parcel, ALL, Stock.NONE, Watcher.NONE).walls())
+                .as("on its way the same item gets what it always got")
+                .isNotEqualTo(answer.walls());
     }
 }

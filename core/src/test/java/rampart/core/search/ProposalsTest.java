@@ -65,8 +65,8 @@ class ProposalsTest {
     }
 
     private static Set<List<Layer>> everyWall(Pack pack, Catalogue catalogue, ProposalLimits limits, Prices prices) {
-        WallSpace space =
-                new WallSpace(pack.item(), Proposals.kept(pack), Proposals.bed(pack), catalogue, limits, prices);
+        WallSpace space = new WallSpace(
+                pack.item(), pack.journey(), Proposals.kept(pack), Proposals.bed(pack), catalogue, limits, prices);
         List<Weighed> all = new ArrayList<>();
         for (Frame frame : space.frames()) {
             for (Cushioning inner : space.inners(frame)) {

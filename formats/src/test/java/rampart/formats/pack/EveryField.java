@@ -47,11 +47,13 @@ final class EveryField {
         if (flat) {
             boards(layers.addObject());
         }
+        // Boxes that lie close on what is in them, with no cushion at all, are files too.
+        boolean bare = newest && random.nextInt(6) == 0;
         int boxes = 1 + random.nextInt(3);
         for (int i = 0; i < boxes; i++) {
-            if (i == 0 && !flat && random.nextInt(3) == 0) {
+            if (i == 0 && !flat && !bare && random.nextInt(3) == 0) {
                 bed(layers.addObject(), pack.path("item").path("sizeMm"));
-            } else {
+            } else if (!bare) {
                 cushion(layers.addObject());
             }
             box(layers.addObject(), i == boxes - 1);
@@ -116,7 +118,16 @@ final class EveryField {
         }
         if (now()) {
             ArrayNode features = item.putArray("features");
-            features.addObject().put("name", "mark").put("kind", "fragile").put("face", one(FACES));
+            ObjectNode mark = features.addObject()
+                    .put("name", "mark")
+                    .put(
+                            "kind",
+                            one(List.of(
+                                    "fragile", "sensitive", "strong", "hollow", "loose", "heavy", "irreplaceable")));
+            put(mark, "face", FACES);
+            if (now()) {
+                features.addObject().put("name", "heat pack").put("kind", "loose");
+            }
             features.addObject()
                     .put("name", "knob")
                     .put("kind", "heavy")

@@ -97,4 +97,24 @@ class NothingLostTest {
             }
         }
     }
+
+    /** Everything that a saved pack is asked for, of packs with every field that a file can hold. */
+    @Test
+    void whateverAFileHoldsItIsEvaluatedAndItsPapersWritten() {
+        EveryField packs = new EveryField(new Random(20261201));
+        for (int i = 0; i < 1500; i++) {
+            PackFile file = packs.next();
+            try {
+                Evaluation evaluation = Evaluator.evaluate(file.pack(), STANDARD);
+                rampart.core.steps.StepIds ids = rampart.core.steps.StepIds.byPlace(file.pack());
+                rampart.core.steps.PackingSteps.of(file.pack(), evaluation.layout(), STANDARD, ids);
+                rampart.core.steps.PackParts.of(file.pack(), evaluation.layout(), STANDARD, ids);
+                rampart.core.cut.CutList.of(evaluation.layout());
+                rampart.core.cut.BoardWork.of(file.pack(), evaluation.layout(), STANDARD);
+                rampart.core.clearance.Clearances.of(file.pack(), evaluation.layout(), STANDARD);
+            } catch (RuntimeException e) {
+                throw new AssertionError(new String(file.write(), java.nio.charset.StandardCharsets.UTF_8), e);
+            }
+        }
+    }
 }
