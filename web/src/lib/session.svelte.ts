@@ -1,3 +1,4 @@
+import { forgetAnswers } from './table/offline';
 import { api, call, type Problem, type SessionInfo } from './api/client';
 
 /** Who is signed in; null until the server has said. */
@@ -43,6 +44,7 @@ class Session {
 
   async signOut() {
     await call(api.DELETE('/api/session'));
+    await forgetAnswers();
     await this.refresh();
   }
 }

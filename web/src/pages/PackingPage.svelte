@@ -4,7 +4,9 @@
   import { onDestroy } from 'svelte';
   import Head from '../lib/parts/Head.svelte';
   import PaperDrawing from '../lib/paper/PaperDrawing.svelte';
-  import { route } from '../lib/router';
+  import { navigate, route } from '../lib/router';
+  import { say } from '../lib/messages';
+  import { keepForOffline } from '../lib/table/offline';
   import StepAsk from '../lib/table/StepAsk.svelte';
   import { TableWork } from '../lib/table/work.svelte';
 
@@ -19,6 +21,7 @@
   let ofStep = $state('');
 
   void work.open();
+  keepForOffline();
   onDestroy(() => work.close());
 
   let steps = $derived(work.steps);
@@ -31,11 +34,19 @@
     now ? (work.packing?.photographs ?? []).filter((each) => each.step === now.step.id).length : 0
   );
   let taken = $state<Record<string, number>>({});
+  /** A second tap of the same finger falls on the next step: the button rests until it is seen. */
+  const REST_MS = 500;
+  let busy = $state(false);
+  let rests = $state(false);
+  let asksToCancel = $state(false);
+  let reason = $state('');
   let waits = $derived(work.waiting.length + work.picturesWaiting);
 
   $effect(() => {
     if (now && now.step.id !== ofStep) {
       ofStep = now.step.id;
+      rests = true;
+      setTimeout(() => (rests = false), REST_MS);
       value = now.value ?? undefined;
       note = now.note;
     }
@@ -47,24 +58,28 @@
   );
   let refusal = $derived(now ? (work.refused[now.step.id] ?? '') : '');
 
-  async function done() {
-    if (!now) {
+  /** One act at a time, whatever fingers do. */
+  async function act(deed: 'done' | 'skipped', found: number | undefined) {
+    if (!now || busy || rests) {
       return;
     }
+    busy = true;
     const id = now.step.id;
-    await work.act(id, 'done', asksValue ? value : undefined, note);
-    if (!work.refused[id]) {
-      chosen = null;
-    } else {
-      chosen = id;
+    try {
+      await work.act(id, deed, found, note);
+      chosen = work.refused[id] ? id : null;
+    } finally {
+      busy = false;
     }
     scrolls?.scrollTo({ top: 0 });
   }
 
-  async function skip() {
-    if (now) {
-      await work.act(now.step.id, 'skipped', undefined, note);
-      chosen = null;
+  const done = () => act('done', asksValue ? value : undefined);
+  const skip = () => act('skipped', undefined);
+
+  async function cancel() {
+    if (await work.cancel(reason)) {
+      void navigate('/table');
     }
   }
 
@@ -101,6 +116,13 @@
 <main id="main" class="packing">
   <div class="scrolls" bind:this={scrolls}>
     {#if work.trouble}<p role="alert" class="wrong">{work.trouble}</p>{/if}
+    {#if work.signedOut}
+      <p role="alert" class="wrong">
+        {say('tableSignedOut')}
+        <button type="button" class="plain-button" onclick={() => work.signIn()}>Sign in</button>
+      </p>
+    {/if}
+    {#if work.packing?.cancelled}<p role="alert" class="wrong">Cancelled {work.packing.cancelled}</p>{/if}
     {#if now}
       <div class="how-far">
         <span>Step {now.step.number} of {steps.length}, {now.step.stage}</span>
@@ -123,6 +145,26 @@
             </li>
           {/each}
         </ol>
+      {/if}
+      {#if listed && !work.packing?.cancelled}
+        {#if asksToCancel}
+          <form
+            class="cancel"
+            onsubmit={(event) => {
+              event.preventDefault();
+              void cancel();
+            }}
+          >
+            <label class="note">Why it is cancelled <input bind:value={reason} maxlength="1000" /></label>
+            <p>What was done stays written; the number can be begun again.</p>
+            <button type="submit" class="plain-button">Cancel this packing</button>
+            <button type="button" class="plain-button" onclick={() => (asksToCancel = false)}>Go on packing</button>
+          </form>
+        {:else}
+          <button type="button" class="plain-button" onclick={() => (asksToCancel = true)}
+            >A wrong scan? Cancel this packing</button
+          >
+        {/if}
       {/if}
       {#if finished && chosen === null}
         <section class="finished" aria-live="polite">
@@ -177,14 +219,14 @@
       <button type="button" disabled={place === 0} onclick={() => go(-1)}>Back</button>
       {#if now.state === 'open'}
         {#if now.step.must}
-          <span class="must">must</span>
+          <span class="must">required</span>
         {:else}
-          <button type="button" onclick={skip}>Skip</button>
+          <button type="button" disabled={busy || rests} onclick={skip}>Skip</button>
         {/if}
         <button
           type="button"
           class="primary"
-          disabled={(asksValue && value === undefined) || wantsPicture}
+          disabled={busy || rests || (asksValue && value === undefined) || wantsPicture}
           onclick={done}>Done</button
         >
       {:else}
@@ -355,6 +397,11 @@
   .must {
     min-width: 6rem;
     text-align: center;
+  }
+  .cancel {
+    display: grid;
+    justify-items: start;
+    gap: 0.625rem;
   }
   .finished {
     display: grid;

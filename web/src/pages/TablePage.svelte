@@ -5,6 +5,7 @@
   import Head from '../lib/parts/Head.svelte';
   import Trouble from '../lib/parts/Trouble.svelte';
   import { navigate } from '../lib/router';
+  import { keepForOffline } from '../lib/table/offline';
   import { dayAndClock } from '../lib/units';
 
   let releases = $state.raw<Release[]>([]);
@@ -13,10 +14,13 @@
   let scanned = $state('');
   let field = $state<HTMLInputElement>();
   let problem = $state.raw<Problem | null>(null);
-  let open = $derived(packings.filter((each) => !each.complete));
-  let done = $derived(packings.filter((each) => each.complete));
+  let open = $derived(packings.filter((each) => !each.complete && !each.cancelled));
+  let done = $derived(packings.filter((each) => each.complete || each.cancelled));
+  let signed = $derived(releases.filter((each) => each.verdict === 'breaks'));
+  let ready = $derived(releases.filter((each) => each.verdict !== 'breaks'));
 
   void load();
+  keepForOffline();
   // A scanner types: what it says has to land here.
   $effect(() => field?.focus());
 
@@ -90,7 +94,7 @@
       <p>Nothing is released yet. A designer releases a pack at its station Release; then it is packed here.</p>
     {/if}
     <ul>
-      {#each releases as each (each.number)}
+      {#each ready as each (each.number)}
         <li>
           <button type="button" onclick={() => begin(each.number)}>
             <b>{each.name}</b>
@@ -100,13 +104,33 @@
       {/each}
     </ul>
   </section>
+  {#if signed.length > 0}
+    <section aria-labelledby="signed">
+      <h2 id="signed">Released although something breaks</h2>
+      <ul>
+        {#each signed as each (each.number)}
+          <li>
+            <button type="button" onclick={() => begin(each.number)}>
+              <b>{each.name}</b>
+              <span><Glyph status={each.verdict} size={16} /> {each.verdict}, {each.number}, signed: {each.reason}</span
+              >
+            </button>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   {#if done.length > 0}
     <section aria-labelledby="packed">
       <h2 id="packed">Packed</h2>
       <ul>
         {#each done as each (each.id)}
           <li>
-            <a href="/table/{each.id}"><b>{each.name}</b><span>{each.number}, packed by {each.begunBy}</span></a>
+            <a href="/table/{each.id}"
+              ><b>{each.name}</b><span
+                >{each.number}, {each.cancelled ? `cancelled ${each.cancelled}` : `packed by ${each.begunBy}`}</span
+              ></a
+            >
           </li>
         {/each}
       </ul>
@@ -117,6 +141,7 @@
 <style>
   .table {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     align-content: start;
     gap: 1.25rem;
     width: 100%;
@@ -157,6 +182,7 @@
   }
   li > :is(a, button) {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     width: 100%;
     min-height: 3.5rem;
     padding: 0.5rem 0.25rem;
@@ -170,6 +196,7 @@
     flex-wrap: wrap;
     align-items: center;
     gap: 0.4rem;
+    overflow-wrap: anywhere;
     font-size: 1rem;
   }
 </style>

@@ -32,11 +32,17 @@
     }
   }
 
-  async function keep(order: string[], words: Record<string, string>, said: string, own = added()) {
+  async function keep(
+    order: string[],
+    words: Record<string, string>,
+    said: string,
+    own = added(),
+    confirmed: string[] = []
+  ) {
     const answer = await call(
       api.PUT('/api/packs/{id}/steps', {
         params: { path: { id: bench.id }, header: { 'If-Match': `"${version}"` } },
-        body: { order, words, added: own }
+        body: { order, words, added: own, confirmed }
       })
     );
     problem = answer.problem ?? null;
@@ -103,6 +109,9 @@
         : `Now step ${at + 1}.`;
   }
 
+  /** Words, or a place, that were meant for another design, and are right for this one. */
+  const confirm = (id: string) => keep(order(), changed(), 'Kept for the design as it is now.', added(), [id]);
+
   const say = (id: string, words: string) =>
     keep(order(), { ...changed(), [id]: words }, words.trim() ? 'Your words are kept.' : 'Back to the computed words.');
 </script>
@@ -145,6 +154,9 @@
               The design has changed since. {step.id.startsWith(OWN)
                 ? 'What this step stood behind is no more.'
                 : `It says now: ${step.computed}`}
+              {#if !bench.readOnly}<button type="button" class="back" onclick={() => confirm(step.id)}
+                  >{step.id.startsWith(OWN) ? 'keep it here' : 'keep my words'}</button
+                >{/if}
             </p>{/if}
           {#if step.held}<p class="flag">Wanted earlier than it can be done.</p>{/if}
           {#each [...step.details, ...step.cautions] as detail, at (at)}<p class="quiet">{detail}</p>{/each}

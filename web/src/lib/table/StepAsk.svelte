@@ -50,7 +50,7 @@
 </script>
 
 <div class="ask">
-  {#if step.ask.kind === 'count'}
+  {#if step.ask.kind === 'count' || step.ask.kind === 'tally'}
     <div class="row" role="group" aria-label="How many there are">
       <button type="button" aria-label="One less" onclick={() => (value = Math.max(0, (value ?? 0) - 1))}
         ><Minus aria-hidden="true" /></button
@@ -59,9 +59,11 @@
       <button type="button" aria-label="One more" onclick={() => (value = (value ?? 0) + 1)}
         ><Plus aria-hidden="true" /></button
       >
-      <button type="button" class="wide" onclick={() => (value = step.ask.expected ?? undefined)}
-        >all {step.ask.expected}</button
-      >
+      {#if step.ask.expected !== null}
+        <button type="button" class="wide" onclick={() => (value = step.ask.expected ?? undefined)}
+          >all {step.ask.expected}</button
+        >
+      {/if}
     </div>
   {:else if step.ask.kind === 'mass'}
     <div class="row">

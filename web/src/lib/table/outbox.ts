@@ -29,11 +29,16 @@ export function waitingActs(packing: string): TableAct[] {
   }
 }
 
+/** Where the browser keeps nothing, what waits lives as long as the page. */
 export function keepActs(packing: string, acts: TableAct[]): void {
-  if (acts.length === 0) {
-    localStorage.removeItem(ACTS + packing);
-  } else {
-    localStorage.setItem(ACTS + packing, JSON.stringify(acts));
+  try {
+    if (acts.length === 0) {
+      localStorage.removeItem(ACTS + packing);
+    } else {
+      localStorage.setItem(ACTS + packing, JSON.stringify(acts));
+    }
+  } catch {
+    // Full, or switched off: the page itself still has them.
   }
 }
 
@@ -59,13 +64,27 @@ async function within<T>(mode: IDBTransactionMode, use: (pictures: IDBObjectStor
   }
 }
 
-export const keepPicture = (picture: WaitingPicture): Promise<unknown> =>
-  within('readwrite', (pictures) => pictures.put(picture));
+/** Pictures that the browser's database would not take. */
+const inMemory: WaitingPicture[] = [];
 
-export const dropPicture = (id: string): Promise<unknown> =>
-  within('readwrite', (pictures) => pictures.delete(id) as IDBRequest<unknown>);
+export async function keepPicture(picture: WaitingPicture): Promise<void> {
+  try {
+    await within('readwrite', (pictures) => pictures.put(picture));
+  } catch {
+    inMemory.push(picture);
+  }
+}
+
+export async function dropPicture(id: string): Promise<void> {
+  const at = inMemory.findIndex((picture) => picture.id === id);
+  if (at >= 0) {
+    inMemory.splice(at, 1);
+    return;
+  }
+  await within('readwrite', (pictures) => pictures.delete(id) as IDBRequest<unknown>).catch(() => undefined);
+}
 
 export async function waitingPictures(packing: string): Promise<WaitingPicture[]> {
-  const all = await within<WaitingPicture[]>('readonly', (pictures) => pictures.getAll());
-  return all.filter((picture) => picture.packing === packing);
+  const kept = await within<WaitingPicture[]>('readonly', (pictures) => pictures.getAll()).catch(() => []);
+  return [...kept, ...inMemory].filter((picture) => picture.packing === packing);
 }

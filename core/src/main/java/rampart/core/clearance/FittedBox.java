@@ -2,7 +2,9 @@ package rampart.core.clearance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import rampart.core.blank.CountedBlank;
 import rampart.core.blank.FittingBlanks;
 import rampart.core.box.Carton;
@@ -104,22 +106,30 @@ public record FittedBox(LaidBox box, Size body, Size takesMm, Strapping strappin
         return places;
     }
 
-    /** Whether there is room for them, and how hard straps are pulled. */
-    public List<Sentence> said() {
-        List<Sentence> said = new ArrayList<>();
+    /** Whether there is room for them; empty where they take none. */
+    public Optional<Sentence> room() {
+        if (takesMm.lengthMm() + takesMm.heightMm() <= 0) {
+            return Optional.empty();
+        }
         Quantity length = Quantity.mm(takesMm.lengthMm());
         Quantity width = Quantity.mm(takesMm.widthMm());
         Quantity height = Quantity.mm(takesMm.heightMm());
-        if (takesMm.lengthMm() + takesMm.heightMm() > 0) {
-            said.add(
-                    lackingMm() > 0
-                            ? Say.FITTINGS_LACK.of(length, width, height, Quantity.mm(lackingMm()))
-                            : Say.FITTINGS_TAKE.of(length, width, height));
-        }
-        if (strapped()) {
-            said.add((strapping.holds() ? Say.STRAP_TENSION : Say.STRAP_TOO_TIGHT)
-                    .of(Quantity.newton(strapping.tensionN()), Quantity.newton(strapping.limitN())));
-        }
-        return said;
+        return Optional.of(
+                lackingMm() > 0
+                        ? Say.FITTINGS_LACK.of(length, width, height, Quantity.mm(lackingMm()))
+                        : Say.FITTINGS_TAKE.of(length, width, height));
+    }
+
+    /** How hard straps are pulled; empty where there are none. */
+    public Optional<Sentence> tension() {
+        return strapped()
+                ? Optional.of((strapping.holds() ? Say.STRAP_TENSION : Say.STRAP_TOO_TIGHT)
+                        .of(Quantity.newton(strapping.tensionN()), Quantity.newton(strapping.limitN())))
+                : Optional.empty();
+    }
+
+    /** Whether there is room for them, and how hard straps are pulled. */
+    public List<Sentence> said() {
+        return Stream.of(room(), tension()).flatMap(Optional::stream).toList();
     }
 }

@@ -198,6 +198,10 @@ final class BoxSteps {
                         .after(after)
                         .after(table.begun("board:" + id))
                         .says(Say.STEP_FITTINGS_IN.of(Term.and(into), Term.name(name)))
+                        .mind(FittedBox.all(table.layout).stream()
+                                .filter(each -> each.box().layer() == box.layer())
+                                .flatMap(each -> each.room().stream())
+                                .toList())
                         .takes(1)
                         .done();
     }
@@ -475,7 +479,7 @@ final class BoxSteps {
                                 + (fitted.get().strapping().doubled() ? " straps, each twice round," : " straps")),
                         Term.name(name),
                         new Term.Listed(places, ", ")))
-                .mind(fitted.get().said())
+                .mind(fitted.get().tension().stream().toList())
                 .takes(2.0 * straps)
                 .must()
                 .asks(new Ask.Count(straps))

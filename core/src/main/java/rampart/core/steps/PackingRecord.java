@@ -2,6 +2,7 @@ package rampart.core.steps;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +22,7 @@ public final class PackingRecord {
     private final Map<String, Planned> planned = new LinkedHashMap<>();
     private final Map<String, State> states = new HashMap<>();
     private final Map<String, Act> last = new HashMap<>();
+    private final Set<String> pictured = new HashSet<>();
 
     /**
      * A step as it was when packing began.
@@ -62,6 +64,19 @@ public final class PackingRecord {
         steps.forEach(step -> planned.put(step.id(), step));
     }
 
+    /** A picture was taken at this step. */
+    public void pictured(String step) {
+        pictured.add(step);
+    }
+
+    /** An act that was taken before: what has been written stands, also where today's rules would refuse it. */
+    public void restore(Act act) {
+        Planned step = planned.get(act.step());
+        if (step != null) {
+            stands(step, act);
+        }
+    }
+
     /** Takes an act, or says why it is none. */
     public Optional<Sentence> take(Act act) {
         Planned step = planned.get(act.step());
@@ -74,16 +89,20 @@ public final class PackingRecord {
             case REOPENED -> Optional.empty();
         };
         if (refused.isEmpty()) {
-            states.put(
-                    step.id(),
-                    switch (act.deed()) {
-                        case DONE -> differs(step.ask(), act).isPresent() ? State.DIFFERS : State.DONE;
-                        case SKIPPED -> State.SKIPPED;
-                        case REOPENED -> State.OPEN;
-                    });
-            last.put(step.id(), act);
+            stands(step, act);
         }
         return refused;
+    }
+
+    private void stands(Planned step, Act act) {
+        states.put(
+                step.id(),
+                switch (act.deed()) {
+                    case DONE -> differs(step, act).isPresent() ? State.DIFFERS : State.DONE;
+                    case SKIPPED -> State.SKIPPED;
+                    case REOPENED -> State.OPEN;
+                });
+        last.put(step.id(), act);
     }
 
     private Optional<Sentence> refusesDone(Planned step, Act act) {
@@ -96,7 +115,7 @@ public final class PackingRecord {
         if (asksForAValue(step.ask()) && act.value().isEmpty()) {
             return Optional.of(Say.TABLE_NO_VALUE.of());
         }
-        return act.note().isBlank() ? differs(step.ask(), act) : Optional.empty();
+        return act.note().isBlank() || !step.ask().noteWillDo() ? differs(step, act) : Optional.empty();
     }
 
     private static boolean asksForAValue(Ask ask) {
@@ -108,8 +127,12 @@ public final class PackingRecord {
     }
 
     /** How what was found differs from what was asked; empty where it does not. */
-    private static Optional<Sentence> differs(Ask ask, Act act) {
+    private Optional<Sentence> differs(Planned step, Act act) {
+        Ask ask = step.ask();
         double value = act.value().orElse(0);
+        if (ask instanceof Ask.Photograph) {
+            return pictured.contains(step.id()) ? Optional.empty() : ask.otherwise();
+        }
         if (ask instanceof Ask.Count count && value != count.expected()) {
             return Optional.of(Say.TABLE_COUNT.of(Quantity.count(value), Quantity.count(count.expected())));
         } else if (ask instanceof Ask.Tally && (value < 1 || value != Math.rint(value))) {

@@ -70,26 +70,55 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
      *
      * @param expected pieces, kg or mm; null where nothing is expected
      * @param tolerance kg or mm; null likewise
+     * @param least a value that is as it should be; null where none is asked for
+     * @param most likewise
+     * @param noteWillDo true where a note stands for what differs
+     * @param otherwise what is said where it is not as it should be; empty where nothing can differ
      */
     public record StepAskView(
             AskKind kind,
             @Nullable Double expected,
-            @Nullable Double tolerance) {
-        static StepAskView of(Ask ask) {
+            @Nullable Double tolerance,
+            @Nullable Double least,
+            @Nullable Double most,
+            boolean noteWillDo,
+            String otherwise) {
+        /** Packings that were begun before this was said have none of it. */
+        public StepAskView {
+            otherwise = otherwise == null ? "" : otherwise;
+        }
+
+        static StepAskView of(Ask ask, Wording wording) {
+            return of(
+                    ask,
+                    ask.range().map(Ask.Range::least).orElse(null),
+                    ask.range().map(Ask.Range::most).orElse(null),
+                    ask.otherwise().map(wording::say).orElse(""));
+        }
+
+        private static StepAskView of(Ask ask, Double least, Double most, String otherwise) {
+            AskKind kind = AskKind.tick;
+            Double expected = null;
+            Double tolerance = null;
             if (ask instanceof Ask.Count count) {
-                return new StepAskView(AskKind.count, (double) count.expected(), null);
+                kind = AskKind.count;
+                expected = (double) count.expected();
             } else if (ask instanceof Ask.Tally) {
-                return new StepAskView(AskKind.tally, null, null);
+                kind = AskKind.tally;
             } else if (ask instanceof Ask.Mass mass) {
-                return new StepAskView(AskKind.mass, mass.expectedKg(), mass.toleranceKg());
+                kind = AskKind.mass;
+                expected = mass.expectedKg();
+                tolerance = mass.toleranceKg();
             } else if (ask instanceof Ask.Length length) {
-                return new StepAskView(AskKind.length, length.expectedMm(), length.toleranceMm());
+                kind = AskKind.length;
+                expected = length.expectedMm();
+                tolerance = length.toleranceMm();
             } else if (ask instanceof Ask.Still) {
-                return new StepAskView(AskKind.still, null, null);
+                kind = AskKind.still;
             } else if (ask instanceof Ask.Photograph) {
-                return new StepAskView(AskKind.photograph, null, null);
+                kind = AskKind.photograph;
             }
-            return new StepAskView(AskKind.tick, null, null);
+            return new StepAskView(kind, expected, tolerance, least, most, ask.noteWillDo(), otherwise);
         }
 
         private Ask ask() {
@@ -135,7 +164,7 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
                     step.minutes(),
                     step.must(),
                     step.after().stream().sorted().toList(),
-                    StepAskView.of(step.ask()),
+                    StepAskView.of(step.ask(), wording),
                     stands));
         }
         return new PackStepsView(

@@ -13,6 +13,10 @@ final class EveryField {
     private static final List<String> FACES = List.of("left", "right", "front", "back", "top", "bottom");
     private static final List<String> FOAMS =
             List.of("pe-28", "pe-35", "pe-64", "xpe-33", "pp-20", "pp-30", "eps-16", "pu-24", "pu-32", "fip-8");
+    /** Only all round. */
+    private static final List<String> SOFT =
+            List.of("bubble-12", "bubble-25", "air-cells", "chips-8", "paper-35", "pu-18", "eps-20");
+
     private static final List<String> BOARDS = List.of("b-26", "b-29", "c-29", "c-32", "c-44", "bc-48", "bc-71");
 
     private final Random random;
@@ -140,11 +144,21 @@ final class EveryField {
 
     private void journey(ObjectNode journey) {
         ObjectNode drop = journey.putObject("drop");
-        drop.put("basis", "own").put("heightMm", number(150, 900));
+        if (newest && now()) {
+            drop.put("basis", one(List.of("parcel-1a", "manual-I", "manual-II", "manual-III", "handling")));
+        } else {
+            drop.put("basis", "own").put("heightMm", number(150, 900));
+        }
         put(drop, "impacts", List.of("first", "repeated"));
         put(drop, "sequence", List.of("all", "ten", "faces"));
         if (now()) {
-            journey.putObject("vibration").put("profile", one(List.of("truck-II", "air-II", "rail-II", "parcel-road")));
+            ObjectNode ride = journey.putObject("vibration")
+                    .put("profile", one(List.of("truck-II", "air-II", "rail-II", "parcel-road", "none", "own")));
+            if (ride.path("profile").asString().equals("own")) {
+                ArrayNode psd = ride.putArray("psd");
+                psd.addArray().add(number(1, 5)).add(0.001);
+                psd.addArray().add(number(6, 300)).add(0.01);
+            }
         }
         if (now()) {
             ObjectNode stack = journey.putObject("stack").put("heightMm", number(500, 2500));
@@ -164,6 +178,15 @@ final class EveryField {
             node.put("all", number(from, to));
         } else {
             FACES.forEach(face -> node.put(face, number(from, to)));
+        }
+    }
+
+    /** Now and then nothing on a face. */
+    private void sidesOrNone(ObjectNode node, double from, double to) {
+        if (newest && random.nextInt(3) == 0) {
+            FACES.forEach(face -> node.put(face, random.nextInt(3) == 0 ? 0 : number(from, to)));
+        } else {
+            sides(node, from, to);
         }
     }
 
@@ -213,10 +236,11 @@ final class EveryField {
 
     private void cushion(ObjectNode cushion) {
         String form = one(List.of("full", "pads", "corners"));
-        cushion.put("kind", "cushion").put("material", one(FOAMS)).put("form", form);
-        sides(cushion.putObject("thicknessMm"), 20, 90);
+        boolean soft = newest && form.equals("full") && now();
+        cushion.put("kind", "cushion").put("material", one(soft ? SOFT : FOAMS)).put("form", form);
+        sidesOrNone(cushion.putObject("thicknessMm"), 20, 90);
         if (form.equals("pads")) {
-            sides(cushion.putObject("bearingCm2"), 20, 400);
+            sidesOrNone(cushion.putObject("bearingCm2"), 20, 400);
             cushion.putObject("padCount").put("all", 1 + random.nextInt(6)).put("top", 1 + random.nextInt(4));
         } else if (form.equals("corners")) {
             size(cushion.putObject("blockMm"), 30, 90);

@@ -106,6 +106,10 @@ class NothingLostTest {
             PackFile file = packs.next();
             try {
                 Evaluation evaluation = Evaluator.evaluate(file.pack(), STANDARD);
+                if (i % 5 == 0) {
+                    Evaluator.simulate(file.pack(), STANDARD);
+                }
+                ReportView.of(evaluation, Wording.METRIC).write();
                 rampart.core.steps.StepIds ids = rampart.core.steps.StepIds.byPlace(file.pack());
                 rampart.core.steps.PackingSteps.of(file.pack(), evaluation.layout(), STANDARD, ids);
                 rampart.core.steps.PackParts.of(file.pack(), evaluation.layout(), STANDARD, ids);

@@ -12,8 +12,10 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.http.HttpStatus;
@@ -46,6 +48,10 @@ import rampart.server.scale.ScaleReader;
 class PackingController {
     private static final String UUID = "[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}";
 
+    private static final double MOST_FOUND = 100_000;
+    private static final int MOST_OF_AN_ID = 120;
+    private static final int MOST_OF_A_NOTE = 1000;
+
     private final Packings packings;
     private final TableWork work;
     private final Photographs photographs;
@@ -70,7 +76,11 @@ class PackingController {
             @Pattern(regexp = "\\s*[\\x20-\\x7e]{1,60}\\s*", message = "a number has 1 to 60 plain letters")
             String number) {}
 
-    /** One packing in a list. */
+    /**
+     * One packing in a list.
+     *
+     * @param cancelled by whom and why it was given up; null where it goes on
+     */
     record PackingCard(
             String id,
             String number,
@@ -80,7 +90,8 @@ class PackingController {
             int steps,
             boolean complete,
             Instant begunAt,
-            String begunBy) {}
+            String begunBy,
+            @Nullable String cancelled) {}
 
     /** Where a step stands; the names are the words in JSON. */
     @SuppressWarnings("java:S115")
@@ -102,7 +113,11 @@ class PackingController {
     /** A photograph that was taken at the table. */
     record TablePhotographView(String hash, String step, Instant addedAt, String addedBy) {}
 
-    /** A packing as it stands. */
+    /**
+     * A packing as it stands.
+     *
+     * @param cancelled by whom and why it was given up; null where it goes on
+     */
     record PackingView(
             String id,
             String number,
@@ -112,7 +127,8 @@ class PackingController {
             List<TablePhotographView> photographs,
             boolean complete,
             Instant begunAt,
-            String begunBy) {}
+            String begunBy,
+            @Nullable String cancelled) {}
 
     /** What somebody did; the names are the words in JSON. */
     @SuppressWarnings("java:S115")
@@ -133,22 +149,31 @@ class PackingController {
             @Pattern(regexp = UUID, message = "an id is a UUID in small letters")
             String id,
 
-            @NotNull(message = "name the step") @Size(max = 120, message = "an id has at most 120 characters")
-            String step,
+            @NotNull(message = "name the step") String step,
 
             @NotNull(message = "say what was done: done, skipped or reopened")
             TableDeed deed,
 
-            @DecimalMin(value = "0", message = "what is found is 0 to 100000")
-            @DecimalMax(value = "100000", message = "what is found is 0 to 100000")
-            @Nullable
-            Double value,
+            @Nullable Double value,
 
             @NotNull(message = "give a note; it may be empty")
-            @Size(max = 1000, message = "a note has at most 1000 characters")
             String note,
 
             @NotNull(message = "say when it was done") Instant doneAt) {
+        /** Why it can never count; it is told of this act alone, and the others are taken. */
+        Optional<String> wrong() {
+            if (step.length() > MOST_OF_AN_ID) {
+                return Optional.of("an id of a step has at most " + MOST_OF_AN_ID + " characters");
+            }
+            if (value != null && !(value >= 0 && value <= MOST_FOUND)) {
+                return Optional.of(
+                        "What is found is 0 to " + (int) MOST_FOUND + ". Look at the unit, and enter it again.");
+            }
+            return note.length() > MOST_OF_A_NOTE
+                    ? Optional.of("A note has at most " + MOST_OF_A_NOTE + " characters.")
+                    : Optional.empty();
+        }
+
         Packings.SentAct sent() {
             return new Packings.SentAct(
                     id,
@@ -193,7 +218,8 @@ class PackingController {
                             view.steps().size(),
                             view.complete(),
                             view.begunAt(),
-                            view.begunBy());
+                            view.begunBy(),
+                            view.cancelled());
                 })
                 .toList();
     }
@@ -227,14 +253,45 @@ class PackingController {
             @Valid @org.springframework.web.bind.annotation.RequestBody TableActs acts,
             Principal who) {
         Wording wording = house.wording();
-        List<ActOutcomeView> outcomes = packings
-                .take(id, acts.acts().stream().map(TableAct::sent).toList(), who.getName())
+        Map<String, String> refused = new HashMap<>();
+        acts.acts().forEach(act -> act.wrong().ifPresent(why -> refused.put(act.id(), why)));
+        List<Packings.SentAct> sent = acts.acts().stream()
+                .filter(act -> !refused.containsKey(act.id()))
+                .map(TableAct::sent)
+                .toList();
+        packings.take(id, sent, who.getName())
                 .orElseThrow(() -> new ApiException(Message.NO_PACKING))
-                .stream()
-                .map(received -> new ActOutcomeView(
-                        received.id(), received.refused().map(wording::say).orElse(null)))
+                .forEach(received ->
+                        received.refused().ifPresent(words -> refused.put(received.id(), wording.say(words))));
+        List<ActOutcomeView> outcomes = acts.acts().stream()
+                .map(act -> new ActOutcomeView(act.id(), refused.get(act.id())))
                 .toList();
         return new TableOutcome(outcomes, packing(id));
+    }
+
+    /**
+     * Why a packing is given up.
+     *
+     * @param reason may be empty, for a wrong scan
+     */
+    record CancelAsked(
+            @NotNull(message = "give a reason; it may be empty")
+            @Size(max = 1000, message = "a reason has at most 1000 characters")
+            String reason) {}
+
+    /** Gives it up; its number can be begun anew. */
+    @PostMapping(
+            path = "/api/packings/{id}/cancellation",
+            consumes = MediaType.APPLICATION_JSON_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    PackingView cancel(
+            @PathVariable("id") String id,
+            @Valid @org.springframework.web.bind.annotation.RequestBody CancelAsked asked,
+            Principal who) {
+        if (packings.cancel(id, asked.reason().strip(), who.getName()).isEmpty()) {
+            throw new ApiException(Message.NO_PACKING);
+        }
+        return packing(id);
     }
 
     /** A photograph of a stage. */
@@ -308,7 +365,10 @@ class PackingController {
                         .toList(),
                 standing.record().complete(),
                 packing.begunAt(),
-                packing.begunBy());
+                packing.begunBy(),
+                packing.cancelled()
+                        .map(each -> "by " + each.by() + (each.reason().isBlank() ? "" : ": " + each.reason()))
+                        .orElse(null));
     }
 
     private static TableStepView step(PackStepView step, PackingRecord record) {

@@ -106,6 +106,9 @@ class ReleaseController {
         if (outcome instanceof Releases.Outcome.Breaks breaks) {
             throw new ApiException(Message.RELEASE_BREAKS, breaks.because());
         }
+        if (outcome instanceof Releases.Outcome.StaleSteps stale) {
+            throw new ApiException(Message.STEPS_STALE, stale.which());
+        }
         if (outcome instanceof Releases.Outcome.Made made) {
             return view(made.release());
         }

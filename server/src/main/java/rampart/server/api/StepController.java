@@ -24,6 +24,7 @@ import rampart.core.steps.StepEdits;
 import rampart.core.words.Wording;
 import rampart.formats.json.Problem;
 import rampart.formats.paper.PackStepsView;
+import rampart.formats.view.Nullable;
 import rampart.server.history.Version;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
@@ -58,6 +59,8 @@ class StepController {
      * @param order ids of steps in the order that is wanted; empty for the computed one
      * @param words other words by id of the step; blank ones are taken away
      * @param added steps of one's own
+     * @param confirmed ids of steps whose words, written for another design, are to stand for what the step says today; none where left
+     *     out
      */
     record StepChanges(
             @NotNull(message = "give the order; it may be empty") @Size(max = 500, message = "at most 500 steps")
@@ -75,7 +78,13 @@ class StepController {
 
             @NotNull(message = "give the added steps; there may be none")
             @Size(max = 100, message = "at most 100 added steps")
-            List<@Valid @NotNull(message = "an added step is not null") AddedStep> added) {}
+            List<@Valid @NotNull(message = "an added step is not null") AddedStep> added,
+
+            @Nullable @Size(max = 500, message = "at most 500 steps")
+            List<
+                            @NotNull(message = "an id is not null")
+                            @Size(max = 120, message = "an id has at most 120 characters") String>
+                    confirmed) {}
 
     /**
      * A step of one's own.
@@ -123,7 +132,7 @@ class StepController {
             throw new FieldsException(
                     Message.FIELDS, List.of(new Problem("/added", "two added steps have the same id")));
         }
-        KeptSteps kept = new KeptSteps(changes.order(), kept(pack, changes.words()), added);
+        KeptSteps kept = new KeptSteps(changes.order(), kept(pack, changes), added);
         if (releases.setSteps(pack, kept, Versions.read(ifMatch), who.getName()).isEmpty()) {
             throw new ApiException(Message.CHANGED_MEANWHILE);
         }
@@ -131,19 +140,20 @@ class StepController {
     }
 
     /** Words that were kept before keep what they were written for; new ones are written for what the step says today. */
-    private Map<String, KeptSteps.Words> kept(StoredPack pack, Map<String, String> words) {
+    private Map<String, KeptSteps.Words> kept(StoredPack pack, StepChanges changes) {
+        List<String> confirmed = changes.confirmed() == null ? List.of() : changes.confirmed();
         Map<String, KeptSteps.Words> before = releases.steps(pack.id()).value().words();
         Map<String, String> today = new LinkedHashMap<>();
         PackStepsView steps = PackStepsView.of(desk.draft(pack, 1, Wording.METRIC));
         steps.steps().forEach(step -> today.put(step.id(), step.computed()));
         Map<String, KeptSteps.Words> kept = new LinkedHashMap<>();
         Set<String> unknown = new HashSet<>();
-        words.forEach((id, said) -> {
+        changes.words().forEach((id, said) -> {
             if (said.isBlank()) {
                 return;
             }
             KeptSteps.Words old = before.get(id);
-            if (old != null && old.words().equals(said.strip())) {
+            if (old != null && old.words().equals(said.strip()) && !confirmed.contains(id)) {
                 kept.put(id, old);
             } else if (today.containsKey(id)) {
                 kept.put(id, new KeptSteps.Words(today.get(id), said.strip()));

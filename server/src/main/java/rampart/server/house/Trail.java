@@ -32,6 +32,7 @@ public class Trail {
         RELEASED("released"),
         STEPS_CHANGED("changed the steps of"),
         PACKING_BEGUN("began to pack"),
+        PACKING_CANCELLED("cancelled a packing"),
         CONSIGNMENT_CHANGED("changed"),
         RETURNS_CHANGED("changed parts and trips of"),
         PHOTOGRAPH_ADDED("added a photograph to"),

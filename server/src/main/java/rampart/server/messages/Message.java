@@ -217,6 +217,11 @@ public enum Message {
             "This pack breaks: {0}.",
             "The revision is kept and was not released.",
             "Mend it; or a keeper of the house writes a reason, which then stands on every paper."),
+    STEPS_STALE(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "The design has changed since somebody wrote these words for its steps: {0}.",
+            "The revision is kept and was not released.",
+            "Open the steps and keep, change or drop each of them."),
     RELEASE_NOT_SIGNED(
             HttpStatus.FORBIDDEN,
             "A pack that breaks is released only by a keeper of the house.",

@@ -1,6 +1,7 @@
 package rampart.server.packings;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,6 +14,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rampart.core.steps.PackingRecord;
+import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.formats.paper.PackStepsView.PackStepView;
 import rampart.server.house.Detail;
@@ -20,15 +22,28 @@ import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PackingRepository;
+import rampart.server.persistence.PackingRepository.Cancellation;
 import rampart.server.persistence.PackingRepository.StoredAct;
 import rampart.server.persistence.PackingRepository.StoredPacking;
+import rampart.server.persistence.PhotographRepository;
 import rampart.server.persistence.ReleaseRepository.StoredRelease;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Packs at the packing table. An act that is sent twice counts once; one that is refused changes nothing. */
 @Service
 public class Packings {
+    /** A number has 40 letters at most; so many of them stand before the mark of one that was given up. */
+    private static final int NUMBER_KEPT = 31;
+
+    private static final int ID_SHOWN = 8;
+
+    /** A device whose clock is farther off than this has none: when its act came in counts. */
+    private static final Duration CLOCK_OFF = Duration.ofDays(1);
+
+    private static final Instant BEFORE_ANY = Instant.parse("2000-01-01T00:00:00Z");
+
     private final PackingRepository repository;
+    private final PhotographRepository photographs;
     private final Trail trail;
     private final TransactionTemplate transaction;
     private final JsonMapper mapper;
@@ -36,11 +51,13 @@ public class Packings {
 
     Packings(
             PackingRepository repository,
+            PhotographRepository photographs,
             Trail trail,
             PlatformTransactionManager transactions,
             JsonMapper mapper,
             Clock clock) {
         this.repository = repository;
+        this.photographs = photographs;
         this.trail = trail;
         this.transaction = new TransactionTemplate(transactions);
         this.mapper = mapper;
@@ -89,7 +106,8 @@ public class Packings {
                     release.number(),
                     mapper.writeValueAsString(steps),
                     clock.instant(),
-                    by);
+                    by,
+                    Optional.empty());
             if (repository.add(packing)) {
                 trail.add(by, EventType.PACKING_BEGUN, Subject.pack(release.packId(), release.name()), Detail.NOTHING);
             }
@@ -115,7 +133,8 @@ public class Packings {
         PackingRecord record =
                 new PackingRecord(steps.stream().map(PackStepView::planned).toList());
         List<StoredAct> acts = repository.acts(packing.id());
-        acts.forEach(act -> record.take(act(act)));
+        photographs.ofPacking(packing.id()).forEach(picture -> record.pictured(picture.step()));
+        acts.forEach(act -> record.restore(act(act)));
         return new Standing(packing, steps, record, acts);
     }
 
@@ -128,10 +147,39 @@ public class Packings {
                 kept.note());
     }
 
+    /**
+     * Gives a packing up: a wrong scan, or one that will not go. What was done stays written; its number is free again.
+     *
+     * @return empty where there is no such packing
+     */
+    public Optional<StoredPacking> cancel(String id, String reason, String by) {
+        return transaction.execute(status -> {
+            Optional<StoredPacking> held = repository.lock(id);
+            held.filter(packing -> packing.cancelled().isEmpty()).ifPresent(packing -> {
+                String freed =
+                        packing.number().substring(0, Math.min(packing.number().length(), NUMBER_KEPT)) + "~"
+                                + id.substring(0, ID_SHOWN);
+                repository.cancel(id, freed, new Cancellation(clock.instant(), by, reason));
+                trail.add(
+                        by,
+                        EventType.PACKING_CANCELLED,
+                        Subject.house(),
+                        new Detail.Written(packing.number() + (reason.isBlank() ? "" : ": " + reason)));
+            });
+            return held;
+        });
+    }
+
     /** Takes acts in their order, each by itself; empty where there is no such packing. */
     public Optional<List<Received>> take(String id, List<SentAct> sent, String by) {
         return transaction.execute(status -> {
             Optional<Standing> held = repository.lock(id).map(this::standing);
+            if (held.isPresent() && held.get().packing().cancelled().isPresent()) {
+                // Each is told, and none of them blocks what a device sends after it.
+                return Optional.of(sent.stream()
+                        .map(act -> new Received(act.id(), Optional.of(Say.TABLE_CANCELLED.of())))
+                        .toList());
+            }
             return held.map(standing -> take(standing, sent, by));
         });
     }
@@ -165,8 +213,13 @@ public class Packings {
                 act.step(),
                 mapper.writeValueAsString(new KeptAct(
                         act.deed().name(), act.value().isPresent() ? act.value().getAsDouble() : null, act.note())),
-                sent.doneAt(),
+                believed(sent.doneAt()),
                 clock.instant(),
                 by);
+    }
+
+    private Instant believed(Instant doneAt) {
+        Instant now = clock.instant();
+        return doneAt.isBefore(BEFORE_ANY) || doneAt.isAfter(now.plus(CLOCK_OFF)) ? now : doneAt;
     }
 }

@@ -13,7 +13,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Packs that are packed at the table, and what was done to them; nothing of it is changed once written. */
 @Repository
 public class PackingRepository {
-    private static final String COLUMNS = "SELECT id, number, release_number, steps, begun_at, begun_by FROM packing ";
+    private static final String COLUMNS = "SELECT id, number, release_number, steps, begun_at, begun_by, "
+            + "cancelled_at, cancelled_by, cancel_reason FROM packing ";
     private static final int MOST = 40;
 
     private final JdbcClient jdbc;
@@ -27,9 +28,19 @@ public class PackingRepository {
      *
      * @param number that is scanned
      * @param steps as they were begun, JSON
+     * @param cancelled by whom, when and why; empty where it goes on
      */
     public record StoredPacking(
-            String id, String number, String releaseNumber, String steps, Instant begunAt, String begunBy) {}
+            String id,
+            String number,
+            String releaseNumber,
+            String steps,
+            Instant begunAt,
+            String begunBy,
+            Optional<Cancellation> cancelled) {}
+
+    /** A packing that was given up. */
+    public record Cancellation(Instant at, String by, String reason) {}
 
     /**
      * Something that was done.
@@ -127,6 +138,18 @@ public class PackingRepository {
                 .update();
     }
 
+    /**
+     * Gives a packing up; its number is another from now on, so that the one it had can be begun anew.
+     *
+     * @param freed number that it has from now on
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void cancel(String id, String freed, Cancellation cancellation) {
+        jdbc.sql("UPDATE packing SET number = ?, cancelled_at = ?, cancelled_by = ?, cancel_reason = ? WHERE id = ?")
+                .params(freed, Times.toColumn(cancellation.at()), cancellation.by(), cancellation.reason(), id)
+                .update();
+    }
+
     private static StoredPacking row(ResultSet row, int index) throws SQLException {
         return new StoredPacking(
                 row.getString("id"),
@@ -134,6 +157,12 @@ public class PackingRepository {
                 row.getString("release_number"),
                 row.getString("steps"),
                 Times.fromColumn(row, "begun_at"),
-                row.getString("begun_by"));
+                row.getString("begun_by"),
+                row.getString("cancelled_by") == null
+                        ? Optional.empty()
+                        : Optional.of(new Cancellation(
+                                Times.fromColumn(row, "cancelled_at"),
+                                row.getString("cancelled_by"),
+                                row.getString("cancel_reason"))));
     }
 }

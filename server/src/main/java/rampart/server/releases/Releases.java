@@ -5,12 +5,22 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rampart.core.cost.Prices;
+import rampart.core.layout.Layout;
+import rampart.core.layout.LayoutWalk;
+import rampart.core.material.Catalogue;
+import rampart.core.material.StandardCatalogue;
+import rampart.core.steps.Contradictions;
+import rampart.core.steps.Step;
+import rampart.core.steps.StepEdits;
 import rampart.core.words.Wording;
+import rampart.formats.pack.PackFile;
+import rampart.formats.paper.PaperSource;
 import rampart.formats.view.EvaluationView;
 import rampart.formats.view.StatusView;
 import rampart.server.history.Histories;
@@ -79,6 +89,9 @@ public class Releases {
         /** Something breaks and nobody signed a reason. */
         record Breaks(String because) implements Outcome {}
 
+        /** Words that somebody wrote for steps no longer fit the design. */
+        record StaleSteps(String which) implements Outcome {}
+
         /** Something breaks, and who signs may not. */
         record MayNotSign() implements Outcome {}
     }
@@ -125,16 +138,27 @@ public class Releases {
         if (there.isPresent()) {
             return new Outcome.Made(there.get());
         }
+        PackFile file = PackShelf.file(revision);
+        Catalogue catalogue = file.catalogue(StandardCatalogue.get());
+        Layout layout = LayoutWalk.lay(file.pack().item(), file.pack().layers(), catalogue);
+        Optional<String> stale = stale(pack.id(), PaperSource.steps(file, layout, catalogue));
+        if (stale.isPresent()) {
+            return new Outcome.StaleSteps(stale.get());
+        }
         EvaluationView evaluation =
                 shelf.report(pack.id(), revision, Wording.METRIC).evaluation();
-        boolean breaks = evaluation.verdict() == StatusView.breaks;
+        List<String> wrong = Stream.concat(
+                        evaluation.checks().stream()
+                                .filter(check -> check.status() == StatusView.breaks)
+                                .map(check -> check.titleInside()),
+                        Contradictions.of(file.pack(), layout, catalogue).stream()
+                                .map(Wording.METRIC::say)
+                                .map(words -> words.replaceAll("\\.$", "")))
+                .distinct()
+                .toList();
+        boolean breaks = !wrong.isEmpty();
         if (breaks && reason.isBlank()) {
-            return new Outcome.Breaks(evaluation.checks().stream()
-                    .filter(check -> check.status() == StatusView.breaks)
-                    .map(check -> check.titleInside())
-                    .distinct()
-                    .reduce((a, b) -> a + "; " + b)
-                    .orElse("something"));
+            return new Outcome.Breaks(String.join("; ", wrong));
         }
         if (breaks && !maySign) {
             return new Outcome.MayNotSign();
@@ -155,6 +179,14 @@ public class Releases {
                 }
             }
         }
+    }
+
+    /** What steps say by somebody's own words that were written for another design; empty where all fit. */
+    private Optional<String> stale(String packId, List<Step> computed) {
+        return steps(packId).value().edits().on(computed).steps().stream()
+                .filter(StepEdits.Edited::outdated)
+                .map(each -> "\u201c" + each.says(Wording.METRIC) + "\u201d")
+                .reduce((a, b) -> a + ", " + b);
     }
 
     /** A release of this revision with the steps as they are arranged now. */

@@ -178,6 +178,42 @@ class ReleaseTest {
                 assertThat(step.path("outdated").asBoolean()).isFalse();
             }
         }
+        // Words for another design do not go out unmarked: they are looked at first.
+        Answer stale = release(designer, designer.get("api/packs/" + id).json(), "");
+        assertThat(stale.status()).as(stale.body()).isEqualTo(422);
+        assertThat(stale.body()).contains("Take the brown carton.").doesNotContain("wet tape");
+        String confirmed = changes.substring(0, changes.length() - 1) + ",\"confirmed\":[\"" + board + "\"]}";
+        Answer looked = designer.put(
+                "api/packs/" + id + "/steps",
+                confirmed,
+                "If-Match",
+                Http.tag(after.path("version").asLong()));
+        assertThat(looked.status()).as(looked.body()).isEqualTo(200);
+        assertThat(release(designer, designer.get("api/packs/" + id).json(), "").status())
+                .isEqualTo(201);
+    }
+
+    /** Corner posts of double board in a carton without room: the packer would read it with the box half shut. */
+    @Test
+    void whatDoesNotGoInIsNotReleased() {
+        JsonNode pack = add("20-rain-gauge");
+        String id = pack.path("id").asString();
+        var file = (tools.jackson.databind.node.ObjectNode) pack.path("pack");
+        file.put("format", "rampart-pack/5");
+        var layers = (tools.jackson.databind.node.ArrayNode) file.path("layers");
+        ((tools.jackson.databind.node.ObjectNode) layers.get(layers.size() - 1))
+                .put("slackMm", 2)
+                .putArray("fittings")
+                .add("liner");
+        Answer saved = designer.put(
+                "api/packs/" + id + "/draft",
+                file.toString(),
+                "If-Match",
+                Http.tag(pack.path("version").asLong()));
+        assertThat(saved.status()).as(saved.body()).isEqualTo(200);
+        Answer refused = release(designer, designer.get("api/packs/" + id).json(), "");
+        assertThat(refused.status()).as(refused.body()).isEqualTo(422);
+        assertThat(refused.body()).contains("are missing");
     }
 
     @Test
