@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packings/{id}/cancellation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packings/{id}/photographs": {
         parameters: {
             query?: never;
@@ -2147,6 +2163,9 @@ export interface components {
             xMm: number;
             /** Format: double */
             yMm: number;
+        };
+        CancelAsked: {
+            reason: string;
         };
         Card: {
             /** Format: double */
@@ -3582,6 +3601,7 @@ export interface components {
             /** Format: date-time */
             begunAt: string;
             begunBy: string;
+            cancelled: string | null;
             complete: boolean;
             /** Format: int32 */
             done: number;
@@ -3596,6 +3616,7 @@ export interface components {
             /** Format: date-time */
             begunAt: string;
             begunBy: string;
+            cancelled: string | null;
             complete: boolean;
             id: string;
             name: string;
@@ -4250,12 +4271,19 @@ export interface components {
             /** Format: double */
             expected: number | null;
             /** @enum {string} */
-            kind: "tick" | "count" | "mass" | "length" | "still" | "photograph";
+            kind: "tick" | "count" | "tally" | "mass" | "length" | "still" | "photograph";
+            /** Format: double */
+            least: number | null;
+            /** Format: double */
+            most: number | null;
+            noteWillDo: boolean;
+            otherwise: string;
             /** Format: double */
             tolerance: number | null;
         };
         StepChanges: {
             added: components["schemas"]["AddedStep"][];
+            confirmed: string[] | null;
             order: string[];
             words: {
                 [key: string]: string;
@@ -6053,6 +6081,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableOutcome"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CancelAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackingView"];
                 };
             };
         };

@@ -36,9 +36,13 @@
     const settled = setTimeout(
       () => {
         const signal = latest.next();
-        void call(api.POST('/api/beds/making', { params: { query }, body, signal })).then(({ data }) => {
+        void call(api.POST('/api/beds/making', { params: { query }, body, signal })).then(({ data, problem }) => {
           if (data && !signal.aborted) {
             making = data;
+          } else if (problem?.status === 422 && sheetMm !== null && !signal.aborted) {
+            // The design has changed, and these sheets no longer hold it.
+            sheetMm = null;
+            pickOut = false;
           }
         });
       },
@@ -79,6 +83,7 @@
           <tr>
             <th scope="col">way</th>
             <th scope="col" class="number">sheets</th>
+            <th scope="col" class="number">height</th>
             <th scope="col" class="number">pieces</th>
             <th scope="col" class="number">cuts</th>
             <th scope="col" class="number">minutes</th>
@@ -94,6 +99,7 @@
             <tr class:chosen={isChosen(way)}>
               <td>{KINDS[way.kind]}</td>
               <td class="number">{way.sheetMm === null ? '' : length(way.sheetMm)}</td>
+              <td class="number">{length(way.heightMm)} <span class="quiet">of {length(way.blockMm)}</span></td>
               <td class="number">{way.pieces}</td>
               <td class="number">{way.cuts}</td>
               <td class="number">{Math.round(way.minutes)}</td>

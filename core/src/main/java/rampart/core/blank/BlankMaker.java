@@ -12,6 +12,7 @@ final class BlankMaker {
     private final List<Panel> panels = new ArrayList<>();
     private final List<Blank.Line> cuts = new ArrayList<>();
     private final List<Outline> glue = new ArrayList<>();
+    private final List<Outline> openings = new ArrayList<>();
 
     /** How a panel is folded, without its crease. */
     record Bend(int step, double degrees, double raise, CutWork work) {
@@ -59,13 +60,18 @@ final class BlankMaker {
         cuts.add(new Blank.Line(at(x0, y0), at(x1, y1)));
     }
 
+    /** A hole in a panel. */
+    void opening(double x0, double y0, double x1, double y1) {
+        openings.add(Outline.polygon(rectangle(x0, y0, x1, y1)));
+    }
+
     /** Glue, or tape, on all of a panel. */
     void glued(int panel) {
         glue.add(panels.get(panel).outline());
     }
 
     Blank made(String name, double caliperMm, List<String> steps, Pose pose) {
-        return new Blank(name, caliperMm, panels, cuts, glue, steps, pose);
+        return new Blank(name, caliperMm, panels, cuts, glue, steps, pose, openings);
     }
 
     static PlanPoint at(double x, double y) {

@@ -4,12 +4,15 @@ import java.util.List;
 import rampart.core.blank.BlankMaker.Bend;
 import rampart.core.box.Tray;
 
-/** A base and four walls folded up from one sheet; tabs at the ends of two of them lie inside the others. */
+/**
+ * A base and four walls folded up from one sheet; tabs at the ends of two of them lie on the outside of the others, so that nothing
+ * stands in the inside.
+ */
 final class TrayBlank {
     private static final List<String> STEPS = List.of(
             "Fold up the two walls with the tabs.",
-            "Fold the tabs in square.",
-            "Fold up the other two walls against the tabs and glue or tape them.");
+            "Fold up the other two walls between them.",
+            "Fold the tabs square round the outside of those and glue or tape them.");
 
     private TrayBlank() {}
 
@@ -25,13 +28,13 @@ final class TrayBlank {
         int back = maker.above(base, "wall", Bend.square(1, 0), 0, x, y, wall);
         double tabFrom = -wall;
         double tabTo = tray.tabHeightMm() - wall;
-        Bend tab = Bend.square(2, 1);
+        Bend tab = Bend.square(3, -1);
         maker.glued(maker.left(front, "corner tab", tab, tabFrom, tabTo, 0, tray.tabMm()));
         maker.glued(maker.right(front, "corner tab", tab, tabFrom, tabTo, x, tray.tabMm()));
         maker.glued(maker.left(back, "corner tab", tab, y - tabTo, y - tabFrom, 0, tray.tabMm()));
         maker.glued(maker.right(back, "corner tab", tab, y - tabTo, y - tabFrom, x, tray.tabMm()));
-        maker.left(base, "end wall", Bend.square(3, 0), 0, y, 0, wall);
-        maker.right(base, "end wall", Bend.square(3, 0), 0, y, x, wall);
+        maker.left(base, "end wall", Bend.square(2, 0), 0, y, 0, wall);
+        maker.right(base, "end wall", Bend.square(2, 0), 0, y, x, wall);
         if (tray.doubleCorners()) {
             for (double edge : new double[] {0, y}) {
                 maker.cut(-wall, edge, 0, edge);

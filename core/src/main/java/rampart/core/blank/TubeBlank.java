@@ -106,7 +106,7 @@ final class TubeBlank {
             x += wall.widthMm();
         }
         if (tab) {
-            tab(made.get(0));
+            tab(made.get(0), walls.get(walls.size() - 1).widthMm());
         }
         double first = walls.get(0).widthMm();
         return maker.made(
@@ -128,11 +128,12 @@ final class TubeBlank {
         }
     }
 
-    private void tab(int wall) {
+    /** As wide as a tab is, or as the wall that it is glued to has room for. */
+    private void tab(int wall, double ontoMm) {
         double from = clearBelowMm;
         double to = depthMm - clearAboveMm;
         double slope = slopeMm(to - from);
-        double out = -Carton.TAB_MM;
+        double out = -Math.min(Carton.TAB_MM, Math.max(caliperMm, ontoMm - caliperMm));
         maker.glued(maker.hung(
                 wall,
                 "glue tab",

@@ -3,8 +3,8 @@ package rampart.core.box;
 import rampart.core.material.Board;
 
 /**
- * A tray folded from one sheet: a base, four walls, and at the ends of its long walls tabs that are glued to the inside of the
- * end walls, where they take a caliper of the length at each corner.
+ * A tray folded from one sheet: a base, four walls, and at the ends of its long walls tabs that are glued to the outside of the
+ * end walls, so that all of the inside is free; at the corners it is a caliper longer outside at each end.
  *
  * @param lengthMm inside, between the end walls
  * @param widthMm inside

@@ -24,8 +24,53 @@ public record SheetStack(
         double depthErrorMm,
         double cutAwayMm3,
         int trays) {
+    /** A stack that is higher than its block by more than this does not let its box close, mm (common practice, no source). */
+    public static final double HIGHER_MM = 5;
+
+    /** Openings smaller than this are what rounding leaves, mm2. */
+    private static final double NOTHING_MM2 = 1;
+
     public SheetStack {
         pieces = List.copyOf(pieces);
+    }
+
+    /** Height of all sheets on each other, mm. */
+    public double heightMm() {
+        return pieces.size() * sheetMm;
+    }
+
+    /**
+     * Whether a bed can be made so: it goes into its box, what is open at the face is open in the sheets there, and no opening goes
+     * through a base or lid that has a floor.
+     */
+    public static boolean holds(BedCut cut, double sheetMm) {
+        double over = 0;
+        for (BedCut.Half half : BedCut.Half.values()) {
+            List<BedCut.Level> levels = cut.fromTheFace(half);
+            if (levels.isEmpty()) {
+                continue;
+            }
+            List<Region> opens = openings(cut, half, sheetMm);
+            double height =
+                    levels.stream().mapToDouble(BedCut.Level::thicknessMm).sum();
+            over += opens.size() * sheetMm - height;
+            boolean lostAtTheFace = open(levels.get(0).open()) && !open(opens.get(0));
+            boolean lostBelow = levels.stream()
+                            .map(BedCut.Level::open)
+                            .filter(SheetStack::open)
+                            .findFirst()
+                            .isPresent()
+                    && opens.stream().noneMatch(SheetStack::open);
+            boolean through = !open(levels.get(levels.size() - 1).open()) && open(opens.get(opens.size() - 1));
+            if (lostAtTheFace || lostBelow || through) {
+                return false;
+            }
+        }
+        return over <= HIGHER_MM;
+    }
+
+    private static boolean open(Region region) {
+        return region.areaMm2() > NOTHING_MM2;
     }
 
     /** Faces to glue, mm2, whole sheets. */

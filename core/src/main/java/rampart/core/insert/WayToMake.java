@@ -8,6 +8,8 @@ import java.util.OptionalDouble;
  * One way to make a bed, to be laid beside others. The times are assumed (common practice, no source).
  *
  * @param sheetMm thickness of the sheets; empty where it is cut from the solid
+ * @param heightMm of base and lid on each other, made so
+ * @param blockMm of the block that it is to be
  * @param pieces to cut and place
  * @param cuts separate closed lines to follow, or columns to pick out
  * @param pathMm length of all lines
@@ -22,6 +24,8 @@ import java.util.OptionalDouble;
 public record WayToMake(
         Kind kind,
         OptionalDouble sheetMm,
+        double heightMm,
+        double blockMm,
         int pieces,
         int cuts,
         double pathMm,
@@ -52,7 +56,7 @@ public record WayToMake(
     private static final double MINUTES_A_COLUMN = 0.05;
 
     /**
-     * All ways for one bed: from the solid, in each thickness of sheets, picked out.
+     * All ways for one bed: from the solid, in each thickness of sheets that can hold the item in its box, picked out.
      *
      * @param sheetsMm thicknesses that lie in the store
      * @param costPerLitre of the foam
@@ -60,12 +64,14 @@ public record WayToMake(
     public static List<WayToMake> all(
             BedCut cut, List<Double> sheetsMm, OptionalDouble costPerLitre, TurnEdge edge, CutTool tool) {
         List<WayToMake> ways = new ArrayList<>();
-        double block = cut.blockFromAbove().areaMm2()
-                * (cut.block().max().zMm() - cut.block().min().zMm());
+        double high = highMm(cut);
+        double block = cut.blockFromAbove().areaMm2() * high;
         BlockCut solid = BlockCut.of(cut, edge, tool);
         ways.add(made(
                 Kind.BLOCK,
                 OptionalDouble.empty(),
+                high,
+                high,
                 solid.pieces(),
                 cut.traysMm().size(),
                 solid.glueMm2(),
@@ -74,11 +80,16 @@ public record WayToMake(
                 0,
                 costPerLitre));
         for (double sheet : sheetsMm) {
+            if (!SheetStack.holds(cut, sheet)) {
+                continue;
+            }
             SheetStack stack = SheetStack.of(cut, sheet, edge, tool);
             double foam = stack.pieces().size() * sheet * cut.blockFromAbove().areaMm2();
             ways.add(made(
                     Kind.SHEETS,
                     OptionalDouble.of(sheet),
+                    stack.heightMm(),
+                    high,
                     stack.pieces(),
                     stack.trays(),
                     stack.glueMm2(),
@@ -90,6 +101,8 @@ public record WayToMake(
             ways.add(new WayToMake(
                     Kind.PICK_OUT,
                     OptionalDouble.of(sheet),
+                    stack.heightMm(),
+                    high,
                     stack.pieces().size(),
                     grid.pickedOut(),
                     0,
@@ -107,6 +120,8 @@ public record WayToMake(
     private static WayToMake made(
             Kind kind,
             OptionalDouble sheetMm,
+            double heightMm,
+            double blockMm,
             List<CutPiece> pieces,
             int trays,
             double glueMm2,
@@ -119,6 +134,8 @@ public record WayToMake(
         return new WayToMake(
                 kind,
                 sheetMm,
+                heightMm,
+                blockMm,
                 pieces.stream().mapToInt(piece -> Math.max(1, piece.loose())).sum(),
                 cuts,
                 path,
@@ -138,13 +155,14 @@ public record WayToMake(
      * @param glued faces at which they are glued to each other
      */
     public static WayToMake ofStrips(BedCut cut, int strips, int glued, OptionalDouble costPerLitre) {
-        double left = cut.blockFromAbove().areaMm2()
-                        * (cut.block().max().zMm() - cut.block().min().zMm())
-                - cut.openMm3();
+        double high = highMm(cut);
+        double left = cut.blockFromAbove().areaMm2() * high - cut.openMm3();
         int cuts = CUTS_A_STRIP * strips;
         return new WayToMake(
                 Kind.STRIPS,
                 OptionalDouble.empty(),
+                high,
+                high,
                 strips,
                 cuts,
                 0,
@@ -155,6 +173,10 @@ public record WayToMake(
                 0,
                 0,
                 cost(left, costPerLitre));
+    }
+
+    private static double highMm(BedCut cut) {
+        return cut.block().max().zMm() - cut.block().min().zMm();
     }
 
     private static OptionalDouble cost(double foamMm3, OptionalDouble perLitre) {

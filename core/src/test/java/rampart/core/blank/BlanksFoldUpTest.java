@@ -32,7 +32,10 @@ class BlanksFoldUpTest {
                 new Size(250, 250, 400),
                 new Size(1060, 780, 93),
                 new Size(1700, 300, 220),
-                new Size(123.4, 77.7, 55.5));
+                new Size(123.4, 77.7, 55.5),
+                // A print: a glue tab of 35 mm would stand out of its walls.
+                new Size(420, 30, 300),
+                new Size(420, 300, 15));
         List<Carton> cartons = new ArrayList<>();
         // A case is glued of panels and folded nowhere: FingerCaseTest puts it together.
         for (CartonStyle style : EnumSet.complementOf(EnumSet.of(CartonStyle.RIGID_CASE))) {
@@ -54,9 +57,12 @@ class BlanksFoldUpTest {
                 .toList();
     }
 
-    /** Tabs lie inside the corners, a caliper thick, and are not counted, as the trade does not. */
-    private static boolean counts(Slab slab) {
-        return !slab.name().endsWith("tab");
+    /**
+     * The one tab of a tube lies inside one corner, a caliper thick, as the trade has it, and no farther in; everything else, corner tabs
+     * of trays among it, leaves the inside free.
+     */
+    private static double standsIn(Slab slab, Carton carton) {
+        return slab.name().equals("glue tab") ? carton.board().caliperMm() : 0;
     }
 
     @ParameterizedTest
@@ -64,15 +70,13 @@ class BlanksFoldUpTest {
     void theInsideIsFreeAndNoLarger(Carton carton) {
         double[] half = half(carton.inside());
         for (Slab slab : slabs(carton)) {
-            if (counts(slab)) {
-                double out = Double.NEGATIVE_INFINITY;
-                for (int k = 0; k < 3; k++) {
-                    out = Math.max(out, Math.max(slab.min()[k] - half[k], -half[k] - slab.max()[k]));
-                }
-                assertThat(out)
-                        .as("%s of %s outside the inside", slab.name(), carton)
-                        .isGreaterThan(-TOLERANCE);
+            double out = Double.NEGATIVE_INFINITY;
+            for (int k = 0; k < 3; k++) {
+                out = Math.max(out, Math.max(slab.min()[k] - half[k], -half[k] - slab.max()[k]));
             }
+            assertThat(out)
+                    .as("%s of %s outside the inside", slab.name(), carton)
+                    .isGreaterThan(-TOLERANCE - standsIn(slab, carton));
         }
         for (int k = 0; k < 3; k++) {
             for (int sign : new int[] {-1, 1}) {
@@ -89,7 +93,7 @@ class BlanksFoldUpTest {
     private static double nearest(Carton carton, int axis, int sign) {
         double[] half = half(carton.inside());
         return slabs(carton).stream()
-                .filter(BlanksFoldUpTest::counts)
+                .filter(slab -> standsIn(slab, carton) == 0)
                 .mapToDouble(s -> sign > 0 ? s.min()[axis] : -s.max()[axis])
                 .filter(plane -> plane > half[axis] - 1)
                 .min()
@@ -123,10 +127,22 @@ class BlanksFoldUpTest {
         double[] high = {
             carton.wallMm().right(), carton.wallMm().back(), carton.wallMm().top()
         };
+        // Corner tabs are glued to the outside of the ends: a caliper more at each, near the corners.
+        if (trays(carton)) {
+            low[0] += carton.board().caliperMm();
+            high[0] += carton.board().caliperMm();
+        }
         for (int k = 0; k < 3; k++) {
             assertThat(-min[k] - half[k]).as("lower side %d of %s", k, carton).isCloseTo(low[k], within(TOLERANCE));
             assertThat(max[k] - half[k]).as("upper side %d of %s", k, carton).isCloseTo(high[k], within(TOLERANCE));
         }
+    }
+
+    private static boolean trays(Carton carton) {
+        return switch (carton.style()) {
+            case LID_AND_TRAY, CAPS, TWO_SHEET -> true;
+            default -> false;
+        };
     }
 
     /** Faces meet: every face that is closed is covered, but for the slots at its corners. */
@@ -178,7 +194,11 @@ class BlanksFoldUpTest {
                 for (int k = 0; k < 3; k++) {
                     least = Math.min(least, slabs.get(i).overlap(k, slabs.get(j)));
                 }
-                assertThat(least)
+                // A lock goes through the base, in a slot of its own.
+                boolean locked = carton.style() == CartonStyle.MAILER
+                        && slabs.get(i).name().equals("inner side")
+                        && slabs.get(j).name().equals("base");
+                assertThat(least - (locked ? carton.board().caliperMm() : 0))
                         .as("%s and %s of %s", slabs.get(i).name(), slabs.get(j).name(), carton)
                         .isLessThan(crush);
             }
@@ -190,6 +210,11 @@ class BlanksFoldUpTest {
     @MethodSource("cartons")
     void areaByFormulaIsAreaByPolygon(Carton carton) {
         double polygons = Blanks.of(carton).stream().mapToDouble(Blank::areaMm2).sum();
+        if (Math.min(carton.inside().widthMm(), carton.inside().heightMm()) < 35) {
+            // Its tab is narrower than the formula takes it.
+            assertThat(carton.blankAreaMm2()).isGreaterThanOrEqualTo(polygons - 1e-6);
+            return;
+        }
         assertThat(carton.blankAreaMm2() - polygons)
                 .as("%s", carton)
                 .isCloseTo(wasteMm2(carton), within(1e-6 * polygons));
@@ -223,7 +248,12 @@ class BlanksFoldUpTest {
                 yield 2 * slot * (3 * outer + 2 * Math.min(outer, (shorter + c) / 2));
             }
             case ONE_PIECE_FOLDER -> 2 * c * (shorter + c) / 2;
-            case LID_AND_TRAY, CAPS, TWO_SHEET, MAILER, RIGID_CASE -> 0;
+            case LID_AND_TRAY, CAPS, TWO_SHEET, RIGID_CASE -> 0;
+            // Four locks, which the formula leaves out, and their slots, a millimetre larger, which it does not deduct.
+            case MAILER -> {
+                double lock = carton.inside().widthMm() / 6;
+                yield 4 * ((lock + 1) * (c + 1) - lock * c);
+            }
         };
     }
 
@@ -240,8 +270,10 @@ class BlanksFoldUpTest {
     @MethodSource("cartons")
     void flatPanelsDoNotOverlap(Carton carton) {
         for (Blank blank : Blanks.of(carton)) {
-            assertThat(blank.edges()).hasSize(1);
-            assertThat(blank.edges().stream().mapToDouble(Outline::areaMm2).sum())
+            assertThat(blank.edges()).hasSize(1 + blank.openings().size());
+            double holes =
+                    blank.openings().stream().mapToDouble(Outline::areaMm2).sum();
+            assertThat(blank.edges().stream().mapToDouble(Outline::areaMm2).sum() - 2 * holes)
                     .as("%s", carton)
                     .isCloseTo(blank.areaMm2(), within(1e-6 * blank.areaMm2()));
         }
@@ -312,6 +344,45 @@ class BlanksFoldUpTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("8.0 mm")
                 .hasMessageContaining("5.0 mm");
+    }
+
+    /** Pushed down, each lock stands in a slot of the base that is larger by a millimetre, and ends flush below it. */
+    @Test
+    void theLocksOfAMailerStandInTheirSlots() {
+        Carton carton = CartonStyle.MAILER.of(
+                new Size(300, 200, 80), StandardCatalogue.get().board("b-32"));
+        double c = carton.board().caliperMm();
+        Blank blank = Blanks.of(carton).get(0);
+        List<Pose> poses = Folding.closed(blank);
+        Pose base = poses.get(0);
+        int locks = 0;
+        for (int i = 0; i < poses.size(); i++) {
+            if (!blank.panels().get(i).name().equals("inner side")) {
+                continue;
+            }
+            List<PlanPoint> corners = blank.panels().get(i).corners();
+            for (int k = 3; k + 2 < corners.size() - 1; k += 4) {
+                locks++;
+                Point one = poses.get(i).at(corners.get(k).xMm(), corners.get(k).yMm(), 0);
+                double bottom = -carton.inside().heightMm() / 2 - c;
+                assertThat(one.zMm()).as("flush below the base").isCloseTo(bottom, within(TOLERANCE));
+                assertThat(blank.openings().stream()
+                                .map(slot -> slot.bounds())
+                                .filter(slot -> {
+                                    Point low = base.at(slot.minXMm(), slot.minYMm(), 0);
+                                    Point high = base.at(slot.maxXMm(), slot.maxYMm(), 0);
+                                    return Math.abs(one.xMm() - low.xMm()) > c / 2
+                                            && one.xMm() > Math.min(low.xMm(), high.xMm()) + c / 2
+                                            && one.xMm() < Math.max(low.xMm(), high.xMm()) - c / 2
+                                            && one.yMm() > Math.min(low.yMm(), high.yMm())
+                                            && one.yMm() < Math.max(low.yMm(), high.yMm());
+                                })
+                                .count())
+                        .as("its slot is there")
+                        .isEqualTo(1);
+            }
+        }
+        assertThat(locks).isEqualTo(4);
     }
 
     private static double[] half(Size size) {

@@ -132,6 +132,24 @@ class FittingBlanksTest {
         }
     }
 
+    /** Folded up with its tabs, a cap goes over the carton that it is for. */
+    @Test
+    void aBoardCapGoesOverItsCarton() {
+        Carton carton = carton(300, 200, 150);
+        Blank cap =
+                called(of(carton, EnumSet.of(Fitting.BOARD_CAPS)), "board cap").blank();
+        double x = carton.outside().lengthMm() / 2;
+        double y = carton.outside().widthMm() / 2;
+        for (FoldedByMatrices.Slab slab : FoldedByMatrices.slabs(cap)) {
+            boolean below = slab.max()[2] <= BOARD.caliperMm() / 2 + 1e-6;
+            double free = Math.max(
+                    Math.max(slab.min()[0] - x, -x - slab.max()[0]), Math.max(slab.min()[1] - y, -y - slab.max()[1]));
+            assertThat(below || free >= 0.5)
+                    .as("%s stands in the carton's way", slab.name())
+                    .isTrue();
+        }
+    }
+
     @Test
     void aCartonTooSmallForThemHasNone() {
         assertThat(of(carton(3, 3, 3), EnumSet.of(Fitting.LINER, Fitting.CORNER_POSTS)))

@@ -54,6 +54,28 @@ class CutPiecesTest {
         assertThat(thick.depthErrorMm()).isEqualTo(10);
     }
 
+    /** 80 mm of item in a block of 81 mm to each side: by hand, where sheets end. */
+    @Test
+    void sheetsThatCannotHoldTheItemAreNotOffered() {
+        BedCut cut = cut(List.of(BODY));
+        assertThat(SheetStack.holds(cut, 20)).isTrue();
+        assertThat(SheetStack.holds(cut, 25)).isTrue();
+        assertThat(SheetStack.holds(cut, 100))
+                .as("the middle of a sheet lies below the item: no opening")
+                .isFalse();
+        assertThat(SheetStack.holds(cut, 60))
+                .as("the only sheet is open: no floor")
+                .isFalse();
+        assertThat(SheetStack.holds(cut, 50)).as("200 mm for a block of 162").isFalse();
+        List<WayToMake> ways = WayToMake.all(
+                cut, List.of(20.0, 50.0, 60.0, 100.0), java.util.OptionalDouble.empty(), TurnEdge.SIDE, CutTool.KNIFE);
+        assertThat(ways)
+                .extracting(WayToMake::kind)
+                .containsExactly(WayToMake.Kind.BLOCK, WayToMake.Kind.SHEETS, WayToMake.Kind.PICK_OUT);
+        assertThat(ways).extracting(WayToMake::heightMm).containsExactly(162.0, 160.0, 160.0);
+        assertThat(ways).extracting(WayToMake::blockMm).containsOnly(162.0);
+    }
+
     /** Each half is glued by itself; a bed of one half has one glued stack. */
     @Test
     void onlySheetsOfOneHalfAreGlued() {

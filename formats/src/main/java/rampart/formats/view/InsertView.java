@@ -39,12 +39,16 @@ public record InsertView(
      *
      * @param kind block, sheets or pick_out
      * @param sheetMm thickness of the sheets; null where it is cut from the solid
+     * @param heightMm of base and lid on each other, made so
+     * @param blockMm of the block that it is to be
      * @param looseMm by how much it fits worse than a cut outline
      * @param cost of the foam; null where it has no price
      */
     public record WayView(
             String kind,
             @Nullable Double sheetMm,
+            double heightMm,
+            double blockMm,
             int pieces,
             int cuts,
             double pathM,
@@ -59,6 +63,8 @@ public record InsertView(
             return new WayView(
                     way.kind().name().toLowerCase(Locale.ROOT),
                     way.sheetMm().isPresent() ? way.sheetMm().getAsDouble() : null,
+                    way.heightMm(),
+                    way.blockMm(),
                     way.pieces(),
                     way.cuts(),
                     way.pathMm() / 1000,

@@ -28,6 +28,8 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
+import rampart.core.words.Quantity;
+import rampart.core.words.Wording;
 import rampart.formats.cutting.CutDrawing;
 import rampart.formats.cutting.FitCoupon;
 import rampart.formats.pack.PackFile;
@@ -180,6 +182,9 @@ class InsertController {
             List<CutDrawing> drawings, Optional<PickOutGrid> picked, List<BlockCut.Step> steps, double glueMm2) {}
 
     private static Made made(BedCut cut, MakingAsked asked) {
+        if (asked.sheetMm() != null && !SheetStack.holds(cut, asked.sheetMm())) {
+            throw new ApiException(Message.SHEETS_DO_NOT_HOLD, Wording.METRIC.amount(Quantity.cut(asked.sheetMm())));
+        }
         if (asked.sheetMm() != null && Boolean.TRUE.equals(asked.pickOut())) {
             PickOutGrid grid = PickOutGrid.of(cut, PickOutGrid.USUAL_PITCH_MM, asked.sheetMm());
             return new Made(List.of(), Optional.of(grid), List.of(), 0);

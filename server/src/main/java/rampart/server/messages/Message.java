@@ -217,6 +217,12 @@ public enum Message {
             "This pack breaks: {0}.",
             "The revision is kept and was not released.",
             "Mend it; or a keeper of the house writes a reason, which then stands on every paper."),
+    SHEETS_DO_NOT_HOLD(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "Sheets of {0} make no insert for this item: their openings would not hold it, would go through the base, or their"
+                    + " stack would not go into the box.",
+            "Nothing was changed.",
+            "Choose one of the ways that are offered."),
     STEPS_STALE(
             HttpStatus.UNPROCESSABLE_CONTENT,
             "The design has changed since somebody wrote these words for its steps: {0}.",
