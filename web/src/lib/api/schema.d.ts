@@ -4538,6 +4538,8 @@ export interface components {
         };
         WayView: {
             /** Format: double */
+            blockMm: number;
+            /** Format: double */
             cost: number | null;
             /** Format: int32 */
             cuts: number;
@@ -4547,6 +4549,8 @@ export interface components {
             foamLitres: number;
             /** Format: double */
             glueCm2: number;
+            /** Format: double */
+            heightMm: number;
             kind: string;
             /** Format: double */
             looseMm: number;
