@@ -80,14 +80,37 @@ class PackingTest {
         String value = switch (ask.path("kind").asString()) {
             case "count", "mass", "length" -> ask.path("expected").toString();
             case "still" -> "1";
+            case "tally" -> "2";
             default -> "null";
         };
         return act(id(), step.at("/step/id").asString(), "done", value, "");
     }
 
+    /** A picture at each step that asks for one; no two are alike. */
+    private void photographed(JsonNode packing) throws IOException {
+        int shade = 0;
+        for (JsonNode step : packing.path("steps")) {
+            if (step.at("/step/ask/kind").asString().equals("photograph")) {
+                BufferedImage image = new BufferedImage(64, 48, BufferedImage.TYPE_INT_RGB);
+                image.setRGB(0, 0, 0x101010 * ++shade);
+                ByteArrayOutputStream png = new ByteArrayOutputStream();
+                ImageIO.write(image, "png", png);
+                Answer sent = packer.send(
+                        "POST",
+                        "api/packings/" + packing.path("id").asString() + "/photographs?step="
+                                + step.at("/step/id").asString(),
+                        png.toByteArray(),
+                        "Content-Type",
+                        "image/png");
+                assertThat(sent.status()).as(sent.body()).isEqualTo(201);
+            }
+        }
+    }
+
     @Test
-    void aPackIsPackedFromTheFirstStepToTheLast() {
+    void aPackIsPackedFromTheFirstStepToTheLast() throws IOException {
         JsonNode packing = begin(release);
+        photographed(packing);
         assertThat(packing.path("number").asString()).isEqualTo(release + "/1");
         List<String> acts = new ArrayList<>();
         packing.path("steps").forEach(step -> acts.add(doing(step)));
@@ -102,8 +125,9 @@ class PackingTest {
     }
 
     @Test
-    void whatIsSentTwiceIsWrittenOnce() throws InterruptedException {
+    void whatIsSentTwiceIsWrittenOnce() throws IOException, InterruptedException {
         JsonNode packing = begin(release);
+        photographed(packing);
         String of = packing.path("id").asString();
         String first = doing(packing.path("steps").get(0));
         ExecutorService devices = Executors.newFixedThreadPool(8);
@@ -139,7 +163,11 @@ class PackingTest {
         Answer bad = send(of, act("no uuid", "look", "done", "null", ""));
         assertThat(bad.status()).isEqualTo(400);
         assertThat(bad.body()).contains("UUID");
-        assertThat(send(of, act(id(), "look", "done", "-1", "")).status()).isEqualTo(400);
+        assertThat(send(of, act(id(), "look", "done", "-1", ""))
+                        .json()
+                        .at("/acts/0/refused")
+                        .asString())
+                .contains("0 to 100000");
         assertThat(packer.post("api/packings/" + of + "/acts", "{\"acts\":[]}").status())
                 .isEqualTo(400);
         assertThat(send("no-such", act(id(), "look", "done", "null", "")).status())
@@ -148,9 +176,101 @@ class PackingTest {
                 .isEqualTo(404);
     }
 
+    /** One act that can never count is told of by itself, and the others arrive. */
     @Test
-    void itGoesOnFromAnotherDeviceAndKeepsTheStepsItBeganWith() {
+    void aRefusedActHoldsNothingUp() throws IOException {
         JsonNode packing = begin(release);
+        photographed(packing);
+        String of = packing.path("id").asString();
+        String look = doing(packing.path("steps").get(0));
+        String far = act(id(), "measure", "done", "300000", "").replace("2026-11-29T10", "+10000-01-01T10");
+        JsonNode outcome = send(of, far, look).json();
+        assertThat(outcome.at("/acts/0/refused").asString()).contains("Look at the unit");
+        assertThat(outcome.at("/acts/1/refused").isNull()).isTrue();
+        assertThat(outcome.at("/packing/steps/0/state").asString()).isEqualTo("done");
+        // A device whose clock is thousands of years off is believed as to what was done, not when.
+        JsonNode next = packing.path("steps").get(1);
+        Answer later = send(of, doing(next).replace("2026-11-29T10", "+10000-01-01T10"));
+        assertThat(later.status()).as(later.body()).isEqualTo(200);
+        assertThat(later.json().at("/acts/0/refused").isNull()).isTrue();
+    }
+
+    @Test
+    void aStepThatAsksForAPictureIsNotDoneWithoutOne() throws IOException {
+        JsonNode packing = begin(release);
+        String of = packing.path("id").asString();
+        String look = doing(packing.path("steps").get(0));
+        assertThat(send(of, look).json().at("/acts/0/refused").asString()).contains("asks for a picture");
+        assertThat(send(of, act(id(), "look", "done", "null", "the camera is broken"))
+                        .json()
+                        .at("/packing/steps/0/state")
+                        .asString())
+                .isEqualTo("differs");
+        photographed(packing);
+        assertThat(send(of, act(id(), "look", "done", "null", ""))
+                        .json()
+                        .at("/packing/steps/0/state")
+                        .asString())
+                .isEqualTo("done");
+    }
+
+    /** Whatever somebody writes, a box in which something moves is not done. */
+    @Test
+    void whatMovesIsNotShutByANote() throws IOException {
+        JsonNode packing = begin(release);
+        photographed(packing);
+        List<String> acts = new ArrayList<>();
+        String shake = "";
+        for (JsonNode step : packing.path("steps")) {
+            if (step.at("/step/ask/kind").asString().equals("still")) {
+                shake = step.at("/step/id").asString();
+                acts.add(act(id(), shake, "done", "0", "it is all right"));
+                break;
+            }
+            acts.add(doing(step));
+        }
+        JsonNode outcomes = send(packing.path("id").asString(), acts.toArray(String[]::new))
+                .json()
+                .path("acts");
+        assertThat(outcomes.get(outcomes.size() - 1).path("refused").asString()).contains("Something moves");
+        JsonNode ask = null;
+        for (JsonNode step : packing.path("steps")) {
+            ask = step.at("/step/id").asString().equals(shake) ? step.at("/step/ask") : ask;
+        }
+        // What the page needs to say the same without a connection.
+        assertThat(ask.path("least").asDouble()).isEqualTo(1);
+        assertThat(ask.path("noteWillDo").asBoolean()).isFalse();
+        assertThat(ask.path("otherwise").asString()).contains("Something moves");
+    }
+
+    @Test
+    void aWrongScanIsTakenBackAndItsNumberIsFree() throws IOException {
+        JsonNode packing = begin(release);
+        photographed(packing);
+        String of = packing.path("id").asString();
+        send(of, doing(packing.path("steps").get(0)));
+        Answer cancelled = packer.post("api/packings/" + of + "/cancellation", "{\"reason\":\"the wrong pack\"}");
+        assertThat(cancelled.status()).as(cancelled.body()).isEqualTo(200);
+        assertThat(cancelled.json().path("cancelled").asString()).contains("the wrong pack");
+        assertThat(cancelled.json().at("/steps/0/state").asString())
+                .as("what was done stays")
+                .isEqualTo("done");
+        assertThat(send(of, doing(packing.path("steps").get(1)))
+                        .json()
+                        .at("/acts/0/refused")
+                        .asString())
+                .contains("was cancelled");
+        assertThat(packer.post("api/packings", "{\"number\":\"" + release + "/1\"}")
+                        .status())
+                .as("its number is nobody's now")
+                .isEqualTo(404);
+        assertThat(begin(release).path("id").asString()).isNotEqualTo(of);
+    }
+
+    @Test
+    void itGoesOnFromAnotherDeviceAndKeepsTheStepsItBeganWith() throws IOException {
+        JsonNode packing = begin(release);
+        photographed(packing);
         send(packing.path("id").asString(), doing(packing.path("steps").get(0)));
         JsonNode again = begin(packing.path("number").asString());
         assertThat(again.path("id")).isEqualTo(packing.path("id"));

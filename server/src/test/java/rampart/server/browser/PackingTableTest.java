@@ -119,6 +119,8 @@ class PackingTableTest {
         String step = step();
         if (wide("all ") != null) {
             tap(wide("all "));
+        } else if (shows("[aria-label='One more']")) {
+            tap(browser.see("[aria-label='One more']"));
         } else if (wide("nothing moves") != null) {
             tap(wide("nothing moves"));
         } else if (wide("Read the scale") != null || shows(".ask input[type='text']")) {
@@ -131,6 +133,8 @@ class PackingTableTest {
                     .sendKeys(picture().toString());
             browser.until(() -> browser.has(".camera + span"));
         }
+        // It rests for a moment after each step, so that a second tap does not do the next one.
+        browser.until(() -> browser.button("Done").isEnabled());
         tap("Done");
         browser.until(() -> browser.has(".finished") || !step().equals(step));
     }
@@ -152,9 +156,13 @@ class PackingTableTest {
             done.add(each.at("/step/id").asString());
         });
         assertThat(done).hasSize(steps);
+        int photographs = 0;
+        for (JsonNode each : packing.path("steps")) {
+            photographs += each.at("/step/ask/kind").asString().equals("photograph") ? 1 : 0;
+        }
         assertThat(packing.path("photographs"))
-                .as("one when it is looked over, one when it is closed, none twice")
-                .hasSize(2);
+                .as("one for each step that asks for one, none twice")
+                .hasSize(photographs);
     }
 
     private String packing() {
@@ -215,6 +223,119 @@ class PackingTableTest {
                     designer.delete("api/packs/" + each.path("packId").asString());
                 }
             });
+        } finally {
+            reset();
+        }
+    }
+
+    private String begun(Http designer) throws IOException {
+        String number = released(designer);
+        browser.signIn(RunningRampart.packer().name(), RunningRampart.packer().password());
+        touch(390, 844);
+        browser.open("table");
+        browser.type("#scanned", number);
+        tap("Find it");
+        browser.see("article[data-step]");
+        return number;
+    }
+
+    private long states(Http who, String id, String state) {
+        long count = 0;
+        for (JsonNode each : who.get("api/packings/" + id).json().path("steps")) {
+            count += each.path("state").asString().equals(state) ? 1 : 0;
+        }
+        return count;
+    }
+
+    @Test
+    void twoTapsAreOneStepAndWhatMovesStopsItWithoutAConnection() throws IOException {
+        Http designer = Http.signedIn();
+        browser = new Browser(RunningRampart.url());
+        try {
+            begun(designer);
+            String id = packing();
+            doStep();
+            // Three taps of one finger, as fast as they come.
+            browser.until(() -> browser.button("Done").isEnabled() || wide("all ") != null);
+            while (browser.has(".ask [aria-label='How many there are']")
+                    || !browser.button("Done").isEnabled()) {
+                doStep();
+            }
+            long before = states(designer, id, "done");
+            Object middle = browser.script(
+                    "const r = [...document.querySelectorAll('.deeds button')].find(b => b.textContent.trim() === 'Done')"
+                            + ".getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]");
+            Map<String, Object> point = Map.of(
+                    "x", ((Number) ((List<?>) middle).get(0)).doubleValue(),
+                    "y", ((Number) ((List<?>) middle).get(1)).doubleValue());
+            for (int i = 0; i < 3; i++) {
+                cdp("Input.dispatchTouchEvent", Map.of("type", "touchStart", "touchPoints", List.of(point)));
+                cdp("Input.dispatchTouchEvent", Map.of("type", "touchEnd", "touchPoints", List.of()));
+            }
+            browser.until(() -> states(designer, id, "done") > before);
+            waits(0);
+            assertThat(states(designer, id, "done")).isEqualTo(before + 1);
+            while (!browser.text(".ask").contains("something moves")) {
+                doStep();
+            }
+            String shake = step();
+            network(false);
+            tap(wide("something moves"));
+            browser.type(".note input", "it is all right");
+            browser.until(() -> browser.button("Done").isEnabled());
+            tap("Done");
+            browser.until(() -> browser.text("article .wrong").contains("Something moves"));
+            assertThat(step()).isEqualTo(shake);
+            // The page is loaded anew with the network gone: it opens, and the step stands where it stood.
+            browser.driver().navigate().refresh();
+            browser.see("article[data-step]");
+            assertThat(step()).isEqualTo(shake);
+            doStep();
+            doStep();
+            waits(2);
+            browser.driver().navigate().refresh();
+            browser.see("article[data-step]");
+            waits(2);
+            network(true);
+            waits(0);
+            assertThat(states(designer, id, "differs")).isZero();
+        } finally {
+            reset();
+        }
+    }
+
+    @Test
+    void twoDevicesSeeEachOtherAndARefusedActHoldsNothingUp() throws IOException {
+        Http designer = Http.signedIn();
+        browser = new Browser(RunningRampart.url());
+        try {
+            begun(designer);
+            String id = packing();
+            int first = Integer.parseInt(browser.text(".how-far span").replaceAll("^Step ([0-9]+) of.*$", "$1"));
+            JsonNode step =
+                    designer.get("api/packings/" + id).json().path("steps").get(first - 1);
+            designer.post(
+                    "api/packings/" + id + "/acts",
+                    "{\"acts\":[{\"id\":\"" + java.util.UUID.randomUUID() + "\",\"step\":\""
+                            + step.at("/step/id").asString()
+                            + "\",\"deed\":\"done\",\"value\":null,\"note\":\"by another hand\",\"doneAt\":\"2026-11-29T10:00:00Z\"}]}");
+            // Done on the other device: this one goes on with the next by itself.
+            browser.until(() -> !step().equals(step.at("/step/id").asString()));
+            // What an older page kept, and no server ever takes, is told at its step and let go.
+            String kept = "rampart.table.acts." + id;
+            network(false);
+            browser.script(
+                    "localStorage.setItem(arguments[0], JSON.stringify([{id: '" + java.util.UUID.randomUUID()
+                            + "', step: 'measure', deed: 'done', value: 300000, note: '', doneAt: 'no time at all'}]))",
+                    kept);
+            browser.driver().navigate().refresh();
+            browser.see("article[data-step]");
+            network(true);
+            waits(0);
+            doStep();
+            waits(0);
+            assertThat((String) browser.script("return localStorage.getItem(arguments[0])", kept))
+                    .isNull();
         } finally {
             reset();
         }
