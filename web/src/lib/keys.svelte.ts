@@ -20,8 +20,8 @@ export const SINGLE_KEYS: Key[] = [
 ];
 
 export const OTHER_KEYS: Key[] = [
-  { keys: 'Ctrl + Z', does: 'Undo, outside a field' },
-  { keys: 'Ctrl + Shift + Z', does: 'Redo, outside a field' },
+  { keys: 'Ctrl + Z', does: 'Undo, where nothing is being typed' },
+  { keys: 'Ctrl + Shift + Z', does: 'Redo, where nothing is being typed' },
   { keys: 'Arrow up, arrow down', does: 'In a number: a step more or less; a thickness steps by the sheets in store' },
   { keys: 'Enter', does: 'In a number: shows it as it was understood' },
   { keys: 'Tab, Shift + Tab', does: 'To the next or previous thing that can be used' },

@@ -122,7 +122,9 @@
 
   function keydown(event: KeyboardEvent) {
     const inField = event.target instanceof HTMLElement && event.target.closest('input, select, textarea, dialog');
-    if (inField || document.querySelector('dialog[open]')) {
+    // A number that has been taken is undone with the rest of the pack.
+    const taken = event.target instanceof HTMLElement && event.target.dataset.taken === 'true';
+    if ((inField && !(taken && (event.ctrlKey || event.metaKey))) || document.querySelector('dialog[open]')) {
       return;
     }
     if (!(event.ctrlKey || event.metaKey)) {

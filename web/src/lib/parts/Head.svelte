@@ -93,9 +93,9 @@
     border-bottom: 2px solid var(--color-base-content);
     background: var(--color-base-200);
   }
-  /* One line where there is room for one: what is named there gives way, not the signs. */
+  /* One line where there is something that can give way for it; else a second line rather than signs off the screen. */
   @media (min-width: 75rem) {
-    .head {
+    .head:has(:global(> .gives)) {
       flex-wrap: nowrap;
     }
     .head :global(> *) {

@@ -101,6 +101,11 @@
   }
 
   function keydown(event: KeyboardEvent) {
+    // What the browser would take back here is letters of a number that has been taken already: the rest of it is another number.
+    if (typed === null && (event.ctrlKey || event.metaKey) && ['z', 'y'].includes(event.key.toLowerCase())) {
+      event.preventDefault();
+      return;
+    }
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
       const up = event.key === 'ArrowUp';
@@ -130,6 +135,7 @@
     aria-describedby={reason ? `${id}-reason` : undefined}
     placeholder={optional ? 'none' : ''}
     {disabled}
+    data-taken={typed === null}
     oninput={input}
     onkeydown={keydown}
     onblur={leave}

@@ -5,11 +5,13 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rampart.core.check.LiftCheck;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.quantity.Face;
+import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 import rampart.core.steps.PredictedMass;
 import rampart.core.words.Quantity;
@@ -18,7 +20,6 @@ import rampart.core.words.Wording;
 import rampart.formats.paper.Block.Table.Column;
 import rampart.formats.paper.Block.Text.Weight;
 import rampart.formats.view.CheckView;
-import rampart.formats.view.StatusView;
 
 /** Labels of a pack at their true size, and where each goes. */
 public final class LabelsPaper {
@@ -28,6 +29,20 @@ public final class LabelsPaper {
     private static final double WORDS_MM = 12;
     private static final double EDGE_MM = 4;
     private static final double SMALL = 7;
+
+    /** Smaller than this an address is not read at arm's length, pt. */
+    private static final double SMALLEST = 5.5;
+
+    /** Mean width of a letter of the label's face, mm for each point of its size; capitals and digits included. */
+    private static final double LETTER_MM_A_POINT = 0.195;
+
+    private static final double SENDER_TO_MM = 27;
+    private static final double RECEIVER_TO_MM = 66;
+    private static final double NOTICE_MM = 28;
+
+    /** What concerns whoever lifts it stands where each of two people sees it. */
+    private static final int TWO_SIDES = 2;
+
     private static final double PLAIN = 9;
     private static final double LARGE = 13;
     private static final double BAR_HEIGHT_MM = 14;
@@ -56,6 +71,7 @@ public final class LabelsPaper {
                 "Marks after the meanings of ISO 780, from memory. They ask for care; no strength is credited to them."
                         + " Printed at full size the address label is " + wording.amount(Quantity.cut(LABEL_WIDTH_MM))
                         + " wide: measure one."));
+        tooSmall().ifPresent(words -> blocks.add(Block.Text.of(Weight.STRONG, words)));
         blocks.add(new Block.CutOuts(List.of(address("top"), address("opposite side"), address("inside"))));
         blocks.add(new Block.CutOuts(marks().stream()
                 .flatMap(mark -> Collections.nCopies(mark.copies(), mark(mark)).stream())
@@ -86,7 +102,7 @@ public final class LabelsPaper {
             marks.add(HandlingMark.FRAGILE);
         }
         marks.add(HandlingMark.KEEP_DRY);
-        marks.add(stackKg().isPresent() ? HandlingMark.STACKING_LIMIT : HandlingMark.DO_NOT_STACK);
+        stackMark().ifPresent(marks::add);
         if (offCentre()) {
             marks.add(HandlingMark.CENTRE_OF_GRAVITY);
         }
@@ -117,13 +133,26 @@ public final class LabelsPaper {
                 || Math.abs(at.zMm()) > size.heightMm() / 10;
     }
 
-    /** What may stand on it by its own stacking check, whole kg; empty where none holds. */
-    private Optional<Long> stackKg() {
+    /** A limit where the carton's strength is known; not to be stacked where it was asked for and nobody knows; else none. */
+    private Optional<HandlingMark> stackMark() {
+        boolean unknown = stack().anyMatch(check -> check.limit() == null);
+        return stackKg().isPresent()
+                ? Optional.of(HandlingMark.STACKING_LIMIT)
+                : unknown ? Optional.of(HandlingMark.DO_NOT_STACK) : Optional.empty();
+    }
+
+    private Stream<CheckView> stack() {
         return source.report().evaluation().checks().stream()
-                .filter(check -> check.id().startsWith("stack") && check.status() == StatusView.holds)
-                .filter(check -> check.unit().equals("N"))
-                .map(CheckView::demand)
-                .map(n -> (long) Math.floor(n / Units.STANDARD_GRAVITY))
+                .filter(check -> check.id().equals("stack"));
+    }
+
+    /**
+     * What the carton bears after the days, in the damp and in the pattern of the journey, whole kg rounded down, not what is meant to
+     * stand on it; empty where nobody asked or nobody knows.
+     */
+    private Optional<Long> stackKg() {
+        return stack().filter(check -> check.limit() != null)
+                .map(check -> (long) Math.floor(check.limit() / Units.STANDARD_GRAVITY))
                 .filter(kg -> kg > 0)
                 .findFirst();
     }
@@ -144,14 +173,21 @@ public final class LabelsPaper {
                 rows.add(List.of(feature.name() + " is on top", "1", "top, beside the address: this face travels up")));
         if (gross() > LiftCheck.ONE_PERSON_KG) {
             rows.add(List.of(
-                    "two people lift", "2", "beside the hand holds, or where hands would be, on two opposite sides"));
+                    "two people lift",
+                    String.valueOf(TWO_SIDES),
+                    "beside the hand holds, or where hands would be, on two opposite sides"));
         }
         if (source.travel().of() > 1) {
             rows.add(List.of(
                     "box " + source.travel().box() + " of " + source.travel().of(), "3", "on each address label"));
         }
         rows.add(List.of("keep this box", "1", "inside, on the flap that is opened first"));
-        rows.add(List.of("sender and a way to reach you", "1", "inside the inner box, in case the outer one is lost"));
+        rows.add(List.of(
+                "sender and a way to reach you",
+                "1",
+                source.layout().boxes().size() > 1
+                        ? "inside the inner box, in case the outer one is lost"
+                        : "inside, under the flap that is opened first, in case the address outside is lost"));
         return new Block.Table(
                 "Where labels go",
                 List.of(
@@ -160,6 +196,24 @@ public final class LabelsPaper {
                         new Column("where", 108, false)),
                 rows,
                 false);
+    }
+
+    /** A carton none of whose faces takes the address label flat; empty where one does. */
+    private Optional<String> tooSmall() {
+        Size outside = source.layout().outside();
+        boolean takes = takes(outside.lengthMm(), outside.widthMm())
+                || takes(outside.lengthMm(), outside.heightMm())
+                || takes(outside.widthMm(), outside.heightMm());
+        return takes
+                ? Optional.empty()
+                : Optional.of("No face of this carton takes an address label of "
+                        + wording.amount(Quantity.cut(LABEL_WIDTH_MM)) + " by "
+                        + wording.amount(Quantity.cut(LABEL_HEIGHT_MM))
+                        + ": lay it over an edge, both codes whole on one face, or put the carton into a larger one.");
+    }
+
+    private static boolean takes(double one, double other) {
+        return Math.min(one, other) >= LABEL_WIDTH_MM && Math.max(one, other) >= LABEL_HEIGHT_MM;
     }
 
     private double gross() {
@@ -171,11 +225,11 @@ public final class LabelsPaper {
         Canvas label = new Canvas(LABEL_WIDTH_MM, LABEL_HEIGHT_MM);
         double y = EDGE_MM + 2;
         label.words(EDGE_MM, y, "From", SMALL, false);
-        y = lines(label, travel.sender(), y + 4, PLAIN);
+        y = lines(label, travel.sender(), y + 4, SENDER_TO_MM, PLAIN);
         label.rule(y + 1);
         y += 4;
         label.words(EDGE_MM, y, "To", SMALL, false);
-        lines(label, travel.receiver(), y + 6, LARGE);
+        lines(label, travel.receiver(), y + 6, RECEIVER_TO_MM, LARGE);
         label.rule(68);
         label.words(EDGE_MM, 73, shortened(source.file().name()), PLAIN, true);
         PredictedMass mass = PredictedMass.of(source.pack(), source.layout());
@@ -204,8 +258,11 @@ public final class LabelsPaper {
         return label.drawing("address-" + place.replace(' ', '-'), "Address label, " + place);
     }
 
-    /** Lines of an address; where there are none, three to write on. */
-    private static double lines(Canvas label, List<String> lines, double from, double size) {
+    /**
+     * Lines of an address, none of them cut: broken between words and set smaller until all of them have room. Where there are none,
+     * three to write on.
+     */
+    private static double lines(Canvas label, List<String> lines, double from, double to, double size) {
         double y = from;
         if (lines.isEmpty()) {
             for (int i = 0; i < 3; i++) {
@@ -214,13 +271,46 @@ public final class LabelsPaper {
             }
             return y;
         }
-        for (String line : lines.subList(0, Math.min(6, lines.size()))) {
-            label.words(EDGE_MM, y, shortened(line), size, false);
-            y += Sheet.lineMm(size);
+        double smaller = size;
+        while (smaller > SMALLEST && from + broken(lines, smaller).size() * Sheet.lineMm(smaller) > to) {
+            smaller -= 0.5;
+        }
+        for (String line : broken(lines, smaller)) {
+            label.words(EDGE_MM, y, line, smaller, false);
+            y += Sheet.lineMm(smaller);
         }
         return y;
     }
 
+    /** Broken between words, and within one that is wider than the label. */
+    private static List<String> broken(List<String> lines, double size) {
+        int most = (int) Math.floor((LABEL_WIDTH_MM - 2 * EDGE_MM) / (size * LETTER_MM_A_POINT));
+        List<String> all = new ArrayList<>();
+        for (String line : lines) {
+            StringBuilder now = new StringBuilder();
+            for (String word : line.strip().split("\\s+")) {
+                String rest = word;
+                if (now.length() > 0 && letters(now) + 1 + letters(rest) > most) {
+                    all.add(now.toString());
+                    now.setLength(0);
+                }
+                while (letters(rest) > most) {
+                    int at = rest.offsetByCodePoints(0, most);
+                    all.add(rest.substring(0, at));
+                    rest = rest.substring(at);
+                }
+                now.append(now.length() > 0 ? " " : "").append(rest);
+            }
+            all.add(now.toString());
+        }
+        return all;
+    }
+
+    private static int letters(CharSequence words) {
+        return Character.codePointCount(words, 0, words.length());
+    }
+
+    /** A name of the pack is known from its beginning; nothing else is shortened. */
     private static String shortened(String words) {
         int most = 42;
         return words.codePointCount(0, words.length()) <= most
@@ -241,28 +331,31 @@ public final class LabelsPaper {
     private List<Drawing> notices() {
         List<Drawing> notices = new ArrayList<>();
         if (gross() > LiftCheck.ONE_PERSON_KG) {
-            notices.add(notice(
+            Drawing two = notice(
                     "two-people",
                     "TWO PEOPLE LIFT",
-                    wording.amount(new Quantity(gross(), Unit.KG, 1)) + "; one person lifts up to "
+                    List.of(wording.amount(new Quantity(gross(), Unit.KG, 1)) + "; one person lifts up to "
                             + wording.amount(Quantity.kg(LiftCheck.ONE_PERSON_KG))));
+            notices.addAll(Collections.nCopies(TWO_SIDES, two));
         }
         faceUp().ifPresent(feature ->
-                notices.add(notice("face-up", "THIS FACE UP", "under it: " + shortened(feature.name()))));
-        notices.add(notice("keep", "KEEP THIS BOX", "It was made for what it holds and is used again."));
-        List<String> sender = source.travel().sender();
-        notices.add(notice(
-                "inside", "IF FOUND, CALL THE SENDER", sender.isEmpty() ? "" : shortened(String.join(", ", sender))));
+                notices.add(notice("face-up", "THIS FACE UP", List.of("under it: " + feature.name()))));
+        notices.add(notice("keep", "KEEP THIS BOX", List.of("It was made for what it holds and is used again.")));
+        notices.add(
+                notice("inside", "IF FOUND, CALL THE SENDER", source.travel().sender()));
         return notices;
     }
 
-    private Drawing notice(String id, String large, String small) {
-        Canvas label = new Canvas(LABEL_WIDTH_MM, 28);
+    private Drawing notice(String id, String large, List<String> small) {
+        List<String> lines = broken(small, PLAIN);
+        double line = Sheet.lineMm(PLAIN);
+        Canvas label = new Canvas(LABEL_WIDTH_MM, NOTICE_MM + line * Math.max(0, lines.size() - 1));
         label.middle(LABEL_WIDTH_MM / 2, 10, large, 16);
-        if (small.isEmpty()) {
+        if (lines.isEmpty()) {
             label.line(10, 21, LABEL_WIDTH_MM - 10, 0.15);
-        } else {
-            label.middle(LABEL_WIDTH_MM / 2, 20, small, PLAIN);
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            label.middle(LABEL_WIDTH_MM / 2, 20 + i * line, lines.get(i), PLAIN);
         }
         return label.drawing(id, large);
     }
