@@ -11,6 +11,7 @@
   import LayerEditor from '../lib/bench/LayerEditor.svelte';
   import LayerRow from '../lib/bench/LayerRow.svelte';
   import Margins from '../lib/bench/Margins.svelte';
+  import NextSteps from '../lib/bench/NextSteps.svelte';
   import Matters from '../lib/bench/Matters.svelte';
   import Path from '../lib/bench/Path.svelte';
   import Revisions from '../lib/bench/Revisions.svelte';
@@ -239,6 +240,7 @@
           >
         {/if}
       </p>
+      <NextSteps {bench} />
       <StoreChanges {bench} />
       {#if bench.timed !== 'enough'}
         <p class="timed quiet" role="status" data-timed={bench.timed}>{TIMED[bench.timed]}</p>

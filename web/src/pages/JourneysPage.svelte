@@ -202,7 +202,7 @@
             <Trouble {problem} />
             <p class="flex gap-2">
               <button class="btn btn-neutral btn-sm">{target ? 'Save the change' : 'Save as a new journey'}</button>
-              <button type="button" class="btn btn-sm" onclick={() => (draft = null)}>Leave it</button>
+              <button type="button" class="btn btn-sm" onclick={() => (draft = null)}>Cancel</button>
             </p>
           </form>
         {/if}

@@ -4,6 +4,7 @@
   import { api, type Beginnings, call, type Evaluation, type FirstWalls, type PackFile } from '../lib/api/client';
   import { type Answers, NOTHING_SAID, packOf } from '../lib/bench/beginning';
   import { Latest } from '../lib/api/latest';
+  import { FIRST_WALL } from '../lib/bench/next';
   import { starter } from '../lib/bench/starter';
   import { lists } from '../lib/lists.svelte';
   import { materialOf, materials } from '../lib/catalogue.svelte';
@@ -149,7 +150,8 @@
       api.POST('/api/packs', { params: { header: { 'Idempotency-Key': key } }, body: taken })
     );
     if (data) {
-      sessionStorage.removeItem(KEPT);
+      // The answers stay: who comes back to change one finds them.
+      sessionStorage.setItem(FIRST_WALL + data.id, 'new');
       await navigate('/packs/:id', { params: { id: data.id } });
     } else {
       trouble = `${problem.detail} Your answers are kept.`;
@@ -166,6 +168,10 @@
 <Head>
   <h1 class="font-semibold">New pack</h1>
   <span class="grow"></span>
+  {#if JSON.stringify(answers) !== JSON.stringify(NOTHING_SAID)}
+    <button type="button" class="plain-button" onclick={() => (answers = { ...NOTHING_SAID })}>Clear the answers</button
+    >
+  {/if}
   {#if !session.readOnly}
     <button type="button" class="plain-button" onclick={() => take(starter('New pack'))}
       >Skip the questions, start from a plain wall</button

@@ -153,7 +153,7 @@
       >
       <p class="row">
         <button type="submit" class="btn btn-neutral btn-sm">Save</button>
-        <button type="button" class="btn btn-sm" onclick={() => (draft = null)}>Leave it</button>
+        <button type="button" class="btn btn-sm" onclick={() => (draft = null)}>Cancel</button>
       </p>
     </form>
   {:else if !session.readOnly && releases.length > 0}

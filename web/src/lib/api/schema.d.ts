@@ -2275,6 +2275,7 @@ export interface components {
         };
         CheckView: {
             because: string;
+            byRule: string | null;
             curve: boolean;
             /** Format: double */
             demand: number;

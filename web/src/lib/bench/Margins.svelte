@@ -57,7 +57,9 @@
             <b>{group.title}</b>
             <span class="quiet"
               >{group.check.id === 'material' ? HARM[group.check.status] : demandOfLimit(group.check.said)},
-              <span class="status-{group.check.status}">{group.check.status}</span></span
+              <span class="status-{group.check.status}">{group.check.status}</span>{group.check.byRule
+                ? `: ${group.check.byRule}`
+                : ''}</span
             >
           </span>
           <span class="bar" aria-hidden="true">

@@ -20,6 +20,7 @@ function check(
     unit: 'G',
     margin: limit === null ? null : 1 - demand / limit,
     status,
+    byRule: null,
     said: { demand: String(demand), limit: limit === null ? null : String(limit), unit: 'G' },
     spread: null,
     because: '',

@@ -34,7 +34,9 @@
   // What the server accepts is drawn anew; what it refuses leaves the last drawing standing.
   const answer = answerOf(
     () => bench,
-    (body, signal) => api.POST('/api/board-work', { params: { query: { units: house.ways.lengthUnit } }, body, signal })
+    (body, signal) =>
+      api.POST('/api/board-work', { params: { query: { units: house.ways.lengthUnit } }, body, signal }),
+    'board work'
   );
   let works = $derived(answer.value ?? []);
   let chosen = $state<number | null>(null);
@@ -57,6 +59,7 @@
 
 <div class="station">
   {#if answer.trouble}<p class="status-breaks" role="alert">{answer.trouble}</p>{/if}
+  {#if answer.waiting && !answer.value}<p role="status">Working out boxes, blanks and how they fold.</p>{/if}
   <div class="parts" role="group" aria-label="What to look at">
     {#each PARTS as each (each.value)}
       <button type="button" aria-pressed={part === each.value} onclick={() => (part = each.value)}>{each.text}</button>

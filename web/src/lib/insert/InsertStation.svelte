@@ -36,8 +36,15 @@
     return [at?.x ?? 0, at?.y ?? 0];
   });
   let pocket = $derived(bed && chosen ? pocketOf(bed, chosen) : undefined);
-  let problem = $derived(
-    bench.problems.find((p) => p.path === `${at}/parts` || p.path.startsWith(`/layers/${layer}/form`))
+  /** What is refused of it, each with the part that it is about, beside the drawing in which it can be seen. */
+  let refused = $derived(
+    bench.problems
+      .filter((p) => p.path.startsWith(`${at}/`) || p.path.startsWith(`/layers/${layer}/form`))
+      .map((p) => {
+        const [, list, index] = /\/(parts|wells)\/(\d+)/.exec(p.path) ?? [];
+        const of = list && bed ? pocketOf(bed, { list: list as Pocket['list'], index: Number(index) }) : undefined;
+        return `${of?.name ? `${of.name}: ` : ''}${p.message}`;
+      })
   );
   let wrong = $derived((bench.evaluation?.checks ?? []).filter((c) => c.id.startsWith('bed.') && c.status !== 'holds'));
   let bears = $derived(bench.evaluation?.cushions.find((c) => c.layer === layer)?.bearingCm2);
@@ -107,7 +114,6 @@
       <div class="row"><span class="quiet">or lay</span><KitPanel {bench} {layer} /></div>
     {/if}
   {:else}
-    {#if problem}<p class="refused" role="alert">{problem.message}</p>{/if}
     <div class="drawings">
       <div>
         <div class="row" role="group" aria-label="Where foam bears">
@@ -120,6 +126,7 @@
           {#if bears}<span class="quiet">{`${Math.round(bears[face] ?? 0)} cm²`}</span>{/if}
           {#if face === 'top'}<span class="quiet">; the lid as it lies closed</span>{/if}
         </div>
+        {#each refused as words, i (i)}<p class="refused" role="alert">{words}</p>{/each}
         {#if cut}
           <BedPlan
             {bed}

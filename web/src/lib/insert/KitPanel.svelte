@@ -187,7 +187,7 @@
         <p>Taken out in this order: {kit.takingOut.join(', ')}; laid in the other way round.</p>
         <p class="flex flex-wrap gap-2">
           <button type="button" class="btn btn-primary btn-sm" onclick={take}>Take it as the item and its bed</button>
-          <button type="button" class="plain-button" onclick={() => (open = false)}>Leave it</button>
+          <button type="button" class="plain-button" onclick={() => (open = false)}>Cancel</button>
         </p>
       {/if}
     </div>

@@ -20,7 +20,7 @@
   let cameraMm = $state<number>();
   let heightMm = $state(0);
   let threshold = $state<number | null>(null);
-  let straight = $state(true);
+  let straight = $state(false);
   let told = $state('');
   let busy = $state(false);
   let taken = $state.raw<number[]>([]);
@@ -119,7 +119,7 @@
       <button type="button" class="btn btn-primary btn-sm" disabled={busy} onclick={() => chooser?.click()}
         >{busy ? 'Reading the photograph' : file ? 'Another photograph' : 'Choose the photograph'}</button
       >
-      {#if !flat}<button type="button" class="plain-button" onclick={leave}>Leave it</button>{/if}
+      {#if !flat}<button type="button" class="plain-button" onclick={leave}>Cancel</button>{/if}
     </p>
     <input
       class="hidden"

@@ -56,6 +56,44 @@ export function circle(diameter: number, [x, y]: Place = [0, 0], corners = 64): 
   });
 }
 
+/** How far places reach: width along the length, depth along the width, and the middle of both. */
+export function reach(of: Place[]): { width: number; depth: number; middle: Place } {
+  const xs = of.map((p) => p[0]);
+  const ys = of.map((p) => p[1]);
+  return {
+    width: tenth(Math.max(...xs) - Math.min(...xs)),
+    depth: tenth(Math.max(...ys) - Math.min(...ys)),
+    middle: middle(of)
+  };
+}
+
+/** True while a bed is as it began: one box as large as the item. It makes room for the first outline that is brought. */
+export function asItBegan(bed: Bed, size: PackFile['item']['sizeMm']): boolean {
+  const only = bed.parts.length === 1 ? places(bed.parts[0]!) : [];
+  const { width, depth } = only.length === 4 ? reach(only) : { width: 0, depth: 0 };
+  return Math.abs(width - size.length) < 0.06 && Math.abs(depth - size.width) < 0.06;
+}
+
+/** The pack with its item as large as the parts of its bed reach, and all of the bed moved so that their middle is the item's. */
+export function sizedByParts(pack: PackFile, layer: number, bed: Bed): PackFile {
+  const all = bed.parts.flatMap(places);
+  const { width, depth, middle: by } = reach(all);
+  const moved = <T extends Part | Well>(pocket: T): T => ({
+    ...pocket,
+    outlineMm: movedBy(places(pocket), -by[0], -by[1])
+  });
+  const centred: Bed = {
+    ...bed,
+    parts: bed.parts.map(moved),
+    ...(bed.wells ? { wells: bed.wells.map(moved) } : {})
+  };
+  return {
+    ...pack,
+    item: { ...pack.item, sizeMm: { ...pack.item.sizeMm, length: width, width: depth } },
+    layers: withBed(pack, layer, centred)
+  };
+}
+
 export function middle(of: Place[]): Place {
   const xs = of.map((p) => p[0]);
   const ys = of.map((p) => p[1]);

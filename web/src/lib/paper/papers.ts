@@ -10,7 +10,7 @@ export const PAPERS: { kind: PaperKind; name: string; use: string }[] = [
   { kind: 'materials', name: 'Materials', use: 'What to buy for one pack and for several, with its cost.' },
   { kind: 'cutting', name: 'Cut list and plan', use: 'Every piece, and how the pieces lie on sheets.' },
   { kind: 'packing', name: 'Packing steps', use: 'For the table: one step after another, with drawings.' },
-  { kind: 'unpacking', name: 'Unpacking', use: 'For the receiver: in reverse, and what must not be pulled.' },
+  { kind: 'unpacking', name: 'Unpacking', use: 'For the receiver: what first, what must not be pulled.' },
   { kind: 'inspection', name: 'Note for inspectors', use: 'On top: how far to open it, and how to close it again.' },
   {
     kind: 'parts',

@@ -283,7 +283,7 @@
   </label>
   <p class="flex gap-2">
     <button class="btn btn-neutral btn-sm" disabled={busy}>Save foam</button>
-    <button type="button" class="btn btn-sm" onclick={onclosed}>Leave it</button>
+    <button type="button" class="btn btn-sm" onclick={onclosed}>Cancel</button>
   </p>
 </form>
 

@@ -1,6 +1,14 @@
 <!-- Walls proposed: limits in a sentence, the search, the walls on a plane and in a table, two side by side, one taken. -->
+<script module lang="ts">
+  import type { Bench as OfBench } from '../bench/bench.svelte';
+  import type { ProposalLimits as Limits, Proposals as Found } from '../api/client';
+
+  /** The last search of each bench: whoever goes to another station and comes back finds it as it was. */
+  const last = new WeakMap<OfBench, { limits: Limits; answer: Found; asked: unknown }>();
+</script>
+
 <script lang="ts">
-  import { onDestroy } from 'svelte';
+  import { onDestroy, untrack } from 'svelte';
   import {
     lines,
     type Problem,
@@ -22,17 +30,20 @@
 
   let { bench }: { bench: Bench } = $props();
 
-  let limits = $state<ProposalLimits>({
-    build: 'any',
-    foams: [],
-    longestMm: null,
-    lengthAndGirthMm: null,
-    reusable: false,
-    handCut: false,
-    stockOnly: false
-  });
-  let answer = $state.raw<Proposals | null>(null);
-  let asked = $state.raw<unknown>(null);
+  const before = untrack(() => last.get(bench));
+  let limits = $state<ProposalLimits>(
+    before?.limits ?? {
+      build: 'any',
+      foams: [],
+      longestMm: null,
+      lengthAndGirthMm: null,
+      reusable: false,
+      handCut: false,
+      stockOnly: false
+    }
+  );
+  let answer = $state.raw<Proposals | null>(before?.answer ?? null);
+  let asked = $state.raw<unknown>(before?.asked ?? null);
   let progress = $state.raw<ProposalLine | null>(null);
   let problem = $state.raw<Problem | null>(null);
   let stopped = $state(false);
@@ -67,6 +78,7 @@
         progress = line;
         if (line.answer) {
           answer = line.answer;
+          last.set(bench, { limits: $state.snapshot(limits), answer: line.answer, asked });
         }
         if (line.trouble !== null) {
           ended = { status: 503, detail: line.trouble };

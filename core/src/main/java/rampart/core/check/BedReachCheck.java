@@ -152,6 +152,8 @@ final class BedReachCheck implements CheckRule {
                 "mm",
                 because,
                 working);
-        return nature == Nature.SENSITIVE && check.status() == Status.BREAKS ? check.withStatus(Status.THIN) : check;
+        return nature == Nature.SENSITIVE && check.status() == Status.BREAKS
+                ? check.withStatus(Status.THIN, Say.RULE_MARKS)
+                : check;
     }
 }

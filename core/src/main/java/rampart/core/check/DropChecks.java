@@ -7,6 +7,7 @@ import rampart.core.cushion.ImpactSolver;
 import rampart.core.drop.Drop;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.Status;
+import rampart.core.words.Say;
 
 /** Each drop against what the item bears (rules 12 to 19, 31, 34, 36 and 38). */
 public final class DropChecks {
@@ -47,9 +48,11 @@ public final class DropChecks {
                         () -> sentence.byAcceleration(limitG),
                         () -> new DropWorking(context, drop).ofG());
         boolean doubtful = drop.tilt() != Drop.Tilt.STANDS || context.doubted(drop);
-        Check settled = check.status() == Status.HOLDS && doubtful ? check.withStatus(Status.THIN) : check;
+        Check settled = check.status() == Status.HOLDS && doubtful
+                ? check.withStatus(Status.THIN, drop.tilt() == Drop.Tilt.STANDS ? Say.RULE_FORMULA : Say.RULE_TIPS)
+                : check;
         if (drop.tilt() == Drop.Tilt.TOPPLES) {
-            return settled.withStatus(Status.BREAKS);
+            return settled.withStatus(Status.BREAKS, Say.RULE_TOPPLES);
         }
         return byVelocity ? settled : withScatter(context, drop, settled);
     }

@@ -50,7 +50,10 @@ public final class LiftCheck implements CheckRule {
         if (one) {
             return List.of(check.withStatus(Status.HOLDS));
         }
-        return List.of(gross <= TWO_PERSONS_KG ? check.withStatus(Status.THIN).withMargin(0) : check);
+        return List.of(
+                gross <= TWO_PERSONS_KG
+                        ? check.withStatus(Status.THIN, Say.RULE_TWO).withMargin(0)
+                        : check);
     }
 
     private static List<Sentence> because(double gross) {

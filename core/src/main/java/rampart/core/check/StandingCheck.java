@@ -91,6 +91,6 @@ public final class StandingCheck implements CheckRule {
                 "",
                 because,
                 working);
-        return check.status() == Status.BREAKS ? check.withStatus(Status.THIN) : check;
+        return check.status() == Status.BREAKS ? check.withStatus(Status.THIN, Say.RULE_ROCKS) : check;
     }
 }

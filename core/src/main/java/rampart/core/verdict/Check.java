@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.function.Supplier;
 import rampart.core.quantity.Face;
 import rampart.core.words.Quantity;
+import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Unit;
 
@@ -22,6 +23,7 @@ import rampart.core.words.Unit;
  * @param limit what is borne; empty where nobody knows
  * @param unit of both; empty for a fraction
  * @param margin 1 - demand/limit, unrounded; empty where there is no limit
+ * @param byRule why its status is another than its margin alone would give, in two or three words; empty where it is not
  * @param spread between what the demand may lie by the test data of a material, where these say
  * @param explanation the words, made when somebody reads them: a search over thousands of packs reads none
  */
@@ -35,6 +37,7 @@ public record Check(
         String unit,
         OptionalDouble margin,
         Status status,
+        Optional<Sentence> byRule,
         Optional<Spread> spread,
         Explanation explanation) {
 
@@ -62,26 +65,59 @@ public record Check(
                 margin,
                 status,
                 Optional.empty(),
+                Optional.empty(),
                 new Explanation(because, working));
     }
 
-    /** This check with a status that a rule fixes over the bands. */
+    /** This check with a status that a rule fixes over the bands, where no more need be said of it. */
     public Check withStatus(Status fixed) {
-        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, spread, explanation);
+        return new Check(id, title, layer, face, demand, limit, unit, margin, fixed, byRule, spread, explanation);
+    }
+
+    /**
+     * This check with a status that a rule fixes over the bands.
+     *
+     * @param why in two or three words, as they stand beside the figures
+     */
+    public Check withStatus(Status fixed, Say why) {
+        return new Check(
+                id, title, layer, face, demand, limit, unit, margin, fixed, Optional.of(why.of()), spread, explanation);
     }
 
     /** This check with the spread of its demand; one that holds is thin where the spread reaches over the limit. */
     public Check withSpread(Spread known) {
         boolean crosses = limit.isPresent() && known.high() > limit.getAsDouble();
-        Status cautious = status == Status.HOLDS && crosses ? Status.THIN : status;
+        Check cautious = status == Status.HOLDS && crosses ? withStatus(Status.THIN, Say.RULE_SPREAD) : this;
         return new Check(
-                id, title, layer, face, demand, limit, unit, margin, cautious, Optional.of(known), explanation);
+                id,
+                title,
+                layer,
+                face,
+                demand,
+                limit,
+                unit,
+                margin,
+                cautious.status,
+                cautious.byRule,
+                Optional.of(known),
+                explanation);
     }
 
     /** This check with the margin that a rule fixes. */
     public Check withMargin(double fixed) {
         return new Check(
-                id, title, layer, face, demand, limit, unit, OptionalDouble.of(fixed), status, spread, explanation);
+                id,
+                title,
+                layer,
+                face,
+                demand,
+                limit,
+                unit,
+                OptionalDouble.of(fixed),
+                status,
+                byRule,
+                spread,
+                explanation);
     }
 
     /** The title as it stands inside a sentence. */

@@ -57,6 +57,13 @@ public enum Say {
     ROCKS("The pads at the bottom reach over {0} of {1} in {2}: less than half, so it rocks. Set them further apart, or"
             + " take more of them."),
     CREEP_EXTRAPOLATED("Its creep was tested for {0} h; what it does in {1} h is extrapolated."),
+    RULE_TIPS("tips"),
+    RULE_TOPPLES("topples"),
+    RULE_FORMULA("heavy boxes, by formula alone"),
+    RULE_SPREAD("test data reach over it"),
+    RULE_ROCKS("may rock"),
+    RULE_MARKS("marks, does not break"),
+    RULE_TWO("two people"),
     CREEP_LOAD_OF("load at which the creep of {0} is known"),
     RIDE("On the {0} the item sees peaks of {1}; a long ride may reach {2}."),
     RIDE_UNKNOWN("On the {0} the item sees peaks of {1}, and nobody has said what it bears."),

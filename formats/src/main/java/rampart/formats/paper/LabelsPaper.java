@@ -288,7 +288,7 @@ public final class LabelsPaper {
         List<String> all = new ArrayList<>();
         for (String line : lines) {
             StringBuilder now = new StringBuilder();
-            for (String word : line.strip().split("\\s+")) {
+            for (String word : line.strip().split("\\s+", -1)) {
                 String rest = word;
                 if (now.length() > 0 && letters(now) + 1 + letters(rest) > most) {
                     all.add(now.toString());

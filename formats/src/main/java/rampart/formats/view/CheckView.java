@@ -13,6 +13,7 @@ import rampart.core.words.Wording;
 /**
  * One demand against one limit, with its working.
  *
+ * @param byRule why its status is another than its margin alone would give, in two or three words; null where it is not
  * @param said demand and limit in the units that were asked for
  */
 public record CheckView(
@@ -25,6 +26,7 @@ public record CheckView(
         String unit,
         @Nullable Double margin,
         StatusView status,
+        @Nullable String byRule,
         SaidView said,
         @Nullable Spread spread,
         String because,
@@ -51,6 +53,7 @@ public record CheckView(
                 check.unit(),
                 check.margin().isPresent() ? check.margin().getAsDouble() : null,
                 StatusView.of(check.status()),
+                check.byRule().map(wording::say).orElse(null),
                 SaidView.of(check, wording),
                 check.spread().map(s -> new Spread(s.low(), s.high())).orElse(null),
                 wording.say(check.because()),

@@ -137,7 +137,7 @@ class InsertTest {
                 .sendKeys(drawing.toString());
         browser.see(".import svg path");
         assertThat(browser.text(".import")).contains("dial: 60 mm by 40 mm");
-        browser.button("Take as wells").click();
+        browser.button("Use as wells").click();
         browser.until(() -> bed().path("wells").size() == 1);
         assertThat(bed().at("/wells/0/name").asString()).isEqualTo("dial");
         theFileHasTheCurvesOfItsPiece();
@@ -182,6 +182,34 @@ class InsertTest {
         return base;
     }
 
+    /** Larger than what was typed: the size is taken from it, the box that the bed began as makes room, and the draft goes on. */
+    @Test
+    void aTracedOutlineLargerThanTheTypedItemGivesItsSize() {
+        pack = http.post("api/packs", Http.demoPack("10-hygrometer"))
+                .json()
+                .path("id")
+                .asString();
+        browser.open("packs/" + pack + "?at=insert");
+        browser.button("Cut a bed for it").click();
+        browser.see("circle.place");
+        browser.button("a drawing file").click();
+        browser.driver()
+                .findElement(By.cssSelector("input[aria-label='Drawing file with outlines']"))
+                .sendKeys(Path.of("..", "demo", "drawings", "sextant.svg")
+                        .toAbsolutePath()
+                        .normalize()
+                        .toString());
+        browser.button("Use as parts, and the size from them").click();
+        browser.until(() -> bed().path("parts").size() == 1
+                && bed().at("/parts/0/outlineMm").size() > 4);
+        JsonNode size = http.get("api/packs/" + pack).json().at("/pack/item/sizeMm");
+        assertThat(size.path("length").asDouble()).isGreaterThan(200);
+        browser.until(() -> browser.text("main").contains("How to make it"));
+        // What is refused is said beside the drawing, with the part that it is about.
+        browser.type("[aria-label^='Height at which it ends']", "900");
+        browser.until(() -> browser.has(".drawings [role='alert']"));
+    }
+
     /** An outline out of a photograph becomes a well in a block that has room for it, and is in the file to cut by. */
     @Test
     void fromAPhotographToTheFileToCutBy() {
@@ -205,10 +233,14 @@ class InsertTest {
         browser.see(".photograph .picture path");
         assertThat(browser.text(".photograph")).contains("16 marks seen on strip 1, strip 2, strip 3, strip 4");
         browser.type("[aria-label^='Height of the widest outline over the table']", "60");
+        // Laid straight when somebody asks for it, not before.
+        WebElement straight = browser.driver().findElement(By.xpath("//label[contains(., 'Lay it straight')]/input"));
+        assertThat(straight.isSelected()).isFalse();
+        straight.click();
         browser.until(() -> Pattern.compile("29[1-5](\\.\\d)? mm by 1(49|50|51)")
                 .matcher(browser.text(".photograph"))
                 .find());
-        browser.button("Take as wells").click();
+        browser.button("Use as wells").click();
         browser.until(() -> bed().path("wells").size() == 1);
         assertThat(bed().at("/wells/0/name").asString()).isEqualTo("traced");
         assertThat(bed().at("/wells/0/outlineMm").size()).isBetween(40, 400);
@@ -251,7 +283,7 @@ class InsertTest {
         keys.fill("[aria-label^='Shape 2, width']", "10");
         keys.fill("[aria-label^='Shape 2, right of the middle']", "30");
         browser.until(() -> browser.text(".measured").contains("60 mm by 30 mm, 8 places"));
-        keys.tabToButton("Take as wells");
+        keys.tabToButton("Use as wells");
         keys.press(Keys.ENTER);
         browser.until(() -> bed().path("wells").size() == 1);
         assertThat(bed().at("/wells/0/outlineMm")).hasSize(8);
