@@ -49,6 +49,24 @@ public final class Joining {
         return List.copyOf(joined);
     }
 
+    /**
+     * From one of the ends of a line that stays open to the nearest end that it could go on to, its own other one among them, mm. Looks
+     * at all of them, so it is asked for the few that are told of.
+     */
+    public static double nearestEndMm(Joined one, List<Joined> all) {
+        double nearest = one.openMm();
+        for (Joined other : all) {
+            if (!other.closed() && !other.equals(one)) {
+                for (PlanPoint end : ends(one.places())) {
+                    for (PlanPoint there : ends(other.places())) {
+                        nearest = Math.min(nearest, end.to(there));
+                    }
+                }
+            }
+        }
+        return nearest;
+    }
+
     private static Joined grown(
             List<List<PlanPoint>> lines, int first, boolean[] used, STRtree ends, double toleranceMm) {
         List<PlanPoint> line = new ArrayList<>(lines.get(first));

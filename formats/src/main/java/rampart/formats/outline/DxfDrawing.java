@@ -1,19 +1,36 @@
 package rampart.formats.outline;
 
+import java.awt.geom.AffineTransform;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Segment;
 
 /**
  * Curves of a DXF text file (published group codes): lines, polylines of both kinds with bulges, arcs, circles, ellipses and
- * splines. Blocks are not taken apart.
+ * splines, also in blocks that are inserted. What lies on a layer that is off or frozen, or is not shown, is left out. What was drawn
+ * from below (extrusion -z) is mirrored as its own coordinates are; what lies in a tilted plane is left out.
  */
 final class DxfDrawing {
     private static final int CLOSED = 1;
+    private static final int FROZEN = 1;
     private static final int MOST_DEGREE = 10;
+
+    /** Blocks in blocks; deeper is a loop or not meant to be cut. */
+    private static final int DEEPEST = 16;
+
+    /** Entities of all blocks together, each as often as it is inserted. */
+    private static final int MOST_INSERTED = 20_000;
+
+    /** A normal so far from upright is tilted: its length is 1. */
+    private static final double UPRIGHT = 1e-6;
 
     /** Units by their code in $INSUNITS. */
     private static Optional<FileUnit> unitOf(int code) {
@@ -48,7 +65,18 @@ final class DxfDrawing {
 
     private final List<Group> groups;
     private final DrawnCurves.Collector collector = new DrawnCurves.Collector();
-    private double scale = 1;
+    private final Map<String, Block> blocks = new HashMap<>();
+    private final Set<String> hidden = new HashSet<>();
+    private int inserted;
+
+    /** From the coordinates that are being read to mm on the page. */
+    private AffineTransform now = new AffineTransform();
+
+    /** Layer of what is inserted; empty outside of blocks. */
+    private Optional<String> around = Optional.empty();
+
+    /** A block: the groups of its entities, and the place in it that comes to lie where it is inserted. */
+    private record Block(int from, int to, double x, double y) {}
 
     private DxfDrawing(List<Group> groups) {
         this.groups = groups;
@@ -58,7 +86,9 @@ final class DxfDrawing {
         DxfDrawing drawing = new DxfDrawing(groups(new String(file, StandardCharsets.ISO_8859_1)));
         Optional<FileUnit> stated = drawing.unit();
         FileUnit unit = asked.or(() -> stated).orElse(FileUnit.MM);
-        drawing.scale = unit.mm();
+        drawing.now = AffineTransform.getScaleInstance(unit.mm(), unit.mm());
+        drawing.layers();
+        drawing.blocks();
         drawing.entities();
         return drawing.collector.done(unit, asked.isPresent() || stated.isPresent());
     }
@@ -70,6 +100,9 @@ final class DxfDrawing {
             String code = lines[i].strip();
             if (code.isEmpty() && i + 2 >= lines.length) {
                 break;
+            }
+            if (i + 2 == lines.length && lines[i + 1].isEmpty()) {
+                throw cutOff();
             }
             try {
                 groups.add(new Group(Integer.parseInt(code), lines[i + 1].strip(), i + 2));
@@ -90,28 +123,182 @@ final class DxfDrawing {
         return Optional.empty();
     }
 
-    private void entities() {
-        int i = 0;
-        while (i < groups.size() && !(groups.get(i).code == 2 && "ENTITIES".equals(groups.get(i).value))) {
-            i++;
+    private static RefusedDrawingException cutOff() {
+        return new RefusedDrawingException(
+                "the DXF file ends in the middle, so that a shape in it may be cut off; save it anew");
+    }
+
+    /** Where a section's entries begin; empty where there is none. */
+    private OptionalInt section(String name) {
+        for (int i = 0; i + 1 < groups.size(); i++) {
+            if (groups.get(i).is("SECTION") && groups.get(i + 1).code == 2 && name.equals(groups.get(i + 1).value)) {
+                return OptionalInt.of(i + 2);
+            }
         }
-        if (i == groups.size()) {
+        return OptionalInt.empty();
+    }
+
+    /** The end of what begins here: the next group 0. */
+    private int end(int start) {
+        int end = start + 1;
+        while (end < groups.size() && groups.get(end).code != 0) {
+            end++;
+        }
+        if (end == groups.size()) {
+            throw cutOff();
+        }
+        return end;
+    }
+
+    /** Layers that are off (a colour below 0) or frozen. */
+    private void layers() {
+        OptionalInt tables = section("TABLES");
+        for (int i = tables.orElse(groups.size());
+                i < groups.size() && !groups.get(i).is("ENDSEC");
+                i++) {
+            if (groups.get(i).is("LAYER")) {
+                List<Group> of = groups.subList(i + 1, end(i));
+                boolean off = value(of, 62, 7) < 0;
+                boolean frozen = ((int) value(of, 70, 0) & FROZEN) != 0;
+                if (off || frozen) {
+                    of.stream().filter(g -> g.code == 2).findFirst().ifPresent(g -> hidden.add(g.value));
+                }
+            }
+        }
+    }
+
+    private void blocks() {
+        OptionalInt section = section("BLOCKS");
+        int i = section.orElse(groups.size());
+        while (i < groups.size() && !groups.get(i).is("ENDSEC")) {
+            if (!groups.get(i).is("BLOCK")) {
+                i++;
+                continue;
+            }
+            int from = end(i);
+            List<Group> head = groups.subList(i + 1, from);
+            int to = from;
+            while (to < groups.size() && !groups.get(to).is("ENDBLK")) {
+                to++;
+            }
+            if (to == groups.size()) {
+                throw cutOff();
+            }
+            Block block = new Block(from, to, value(head, 10, 0), value(head, 20, 0));
+            head.stream().filter(g -> g.code == 2).findFirst().ifPresent(g -> blocks.put(g.value, block));
+            i = to + 1;
+        }
+    }
+
+    private void entities() {
+        OptionalInt section = section("ENTITIES");
+        if (section.isEmpty()) {
             throw new RefusedDrawingException("the DXF file has no section of ENTITIES");
         }
-        i++;
+        int i = section.getAsInt();
         while (i < groups.size() && !groups.get(i).is("ENDSEC")) {
-            int end = i + 1;
-            while (end < groups.size() && groups.get(end).code != 0) {
-                end++;
+            i = one(i, 0);
+        }
+        if (i == groups.size()) {
+            throw cutOff();
+        }
+    }
+
+    /** @return where the next one begins */
+    private int one(int start, int deep) {
+        int end = end(start);
+        String name = groups.get(start).value;
+        List<Group> of = groups.subList(start + 1, end);
+        int after = "POLYLINE".equals(name) ? afterVertices(end) : end;
+        if (hidden.contains(layer(of)) || value(of, 60, 0) == 1) {
+            collector.leaveOut(name + " on a layer that is not shown");
+            return after;
+        }
+        AffineTransform before = now;
+        if (!turned(name, of)) {
+            return after;
+        }
+        if ("POLYLINE".equals(name)) {
+            polyline(of, end);
+        } else if ("INSERT".equals(name)) {
+            insert(of, deep);
+        } else {
+            entity(name, of);
+        }
+        now = before;
+        return after;
+    }
+
+    /**
+     * Into the plane that an entity is drawn in; false, and said, where that is tilted. Lines, ellipses and splines are drawn in the
+     * plane of the page whatever their normal is. Seen from below x is mirrored (the arbitrary axis of the published format).
+     */
+    private boolean turned(String name, List<Group> of) {
+        double x = value(of, 210, 0);
+        double y = value(of, 220, 0);
+        double z = value(of, 230, 1);
+        if (Math.hypot(x, y) > UPRIGHT * Math.abs(z)) {
+            if (Set.of("LINE", "ELLIPSE", "SPLINE").contains(name)) {
+                return true;
             }
-            String name = groups.get(i).value;
-            if ("POLYLINE".equals(name)) {
-                i = polyline(i, end);
-            } else {
-                entity(name, groups.subList(i + 1, end));
-                i = end;
+            collector.leaveOut(name + " in a tilted plane");
+            return false;
+        }
+        if (z < 0 && Set.of("CIRCLE", "ARC", "LWPOLYLINE", "POLYLINE", "INSERT").contains(name)) {
+            now = new AffineTransform(now);
+            now.scale(-1, 1);
+        }
+        return true;
+    }
+
+    /** A block with its own scale and turn, once or in rows and columns. */
+    private void insert(List<Group> of, int deep) {
+        String name = of.stream()
+                .filter(g -> g.code == 2)
+                .map(Group::value)
+                .findFirst()
+                .orElse("");
+        Block block = blocks.get(name);
+        if (block == null) {
+            collector.leaveOut("INSERT of the block '" + name + "', which is not in the file");
+            return;
+        }
+        if (deep >= DEEPEST) {
+            throw new RefusedDrawingException("blocks of the drawing lie in each other more than " + DEEPEST + " deep");
+        }
+        AffineTransform before = now;
+        Optional<String> outside = around;
+        around = Optional.of(layer(of));
+        long columns = Math.max(1, (long) value(of, 70, 1));
+        long rows = Math.max(1, (long) value(of, 71, 1));
+        if (columns * rows > MOST_INSERTED) {
+            throw tooManyInserted();
+        }
+        for (long i = 0; i < columns * rows; i++) {
+            now = new AffineTransform(before);
+            now.translate(value(of, 10, 0), value(of, 20, 0));
+            now.rotate(Math.toRadians(value(of, 50, 0)));
+            long column = i % columns;
+            long row = i / columns;
+            now.translate(value(of, 44, 0) * column, value(of, 45, 0) * row);
+            now.scale(value(of, 41, 1), value(of, 42, 1));
+            now.translate(-block.x(), -block.y());
+            int at = block.from();
+            while (at < block.to()) {
+                inserted++;
+                if (inserted > MOST_INSERTED) {
+                    throw tooManyInserted();
+                }
+                at = one(at, deep + 1);
             }
         }
+        now = before;
+        around = outside;
+    }
+
+    private static RefusedDrawingException tooManyInserted() {
+        return new RefusedDrawingException("the blocks of the drawing come to more than " + MOST_INSERTED
+                + " shapes; leave out what is no outline");
     }
 
     private void entity(String name, List<Group> of) {
@@ -130,17 +317,19 @@ final class DxfDrawing {
             }
             case "ELLIPSE" -> ellipse(of);
             case "SPLINE" -> spline(of);
-            case "SEQEND", "VERTEX" -> {}
+            case "SEQEND", "VERTEX", "ATTRIB", "ATTDEF" -> {}
             default -> collector.leaveOut(name);
         }
     }
 
-    private static String layer(List<Group> of) {
-        return of.stream()
+    /** What lies on layer 0 of a block lies on the layer on which the block is inserted. */
+    private String layer(List<Group> of) {
+        String own = of.stream()
                 .filter(g -> g.code == 8)
                 .map(Group::value)
                 .findFirst()
                 .orElse("0");
+        return own.equals("0") ? around.orElse(own) : own;
     }
 
     private static double value(List<Group> of, int code, double otherwise) {
@@ -160,9 +349,17 @@ final class DxfDrawing {
     }
 
     private PlanPoint place(double x, double y) {
-        return new PlanPoint(x * scale, y * scale);
+        double[] at = {x, y};
+        now.transform(at, 0, at, 0, 1);
+        return new PlanPoint(at[0], at[1]);
     }
 
+    /** By how much what is read is larger on the page, at most. */
+    private double scale() {
+        return Math.max(Math.hypot(now.getScaleX(), now.getShearY()), Math.hypot(now.getShearX(), now.getScaleY()));
+    }
+
+    /** In the coordinates of the file: an arc between two of them is one there, whatever is done to it on the way to the page. */
     private record Vertex(PlanPoint at, double bulge) {}
 
     private void lightPolyline(List<Group> of) {
@@ -172,7 +369,7 @@ final class DxfDrawing {
             if (group.code == 10) {
                 x = group.number();
             } else if (group.code == 20 && !Double.isNaN(x)) {
-                vertices.add(new Vertex(place(x, group.number()), 0));
+                vertices.add(new Vertex(new PlanPoint(x, group.number()), 0));
             } else if (group.code == 42 && !vertices.isEmpty()) {
                 vertices.set(vertices.size() - 1, new Vertex(vertices.get(vertices.size() - 1).at, group.number()));
             }
@@ -180,24 +377,27 @@ final class DxfDrawing {
         add(layer(of), vertices, ((int) value(of, 70, 0) & CLOSED) != 0);
     }
 
-    private int polyline(int start, int headEnd) {
-        List<Group> head = groups.subList(start + 1, headEnd);
+    private int afterVertices(int headEnd) {
+        int i = headEnd;
+        while (i < groups.size() && groups.get(i).is("VERTEX")) {
+            i = end(i);
+        }
+        return i;
+    }
+
+    private void polyline(List<Group> head, int headEnd) {
         List<Vertex> vertices = new ArrayList<>();
         int i = headEnd;
         while (i < groups.size() && groups.get(i).is("VERTEX")) {
-            int end = i + 1;
-            while (end < groups.size() && groups.get(end).code != 0) {
-                end++;
-            }
+            int end = end(i);
             List<Group> of = groups.subList(i + 1, end);
             // Vertices of a spline's frame are not on the curve.
             if (((int) value(of, 70, 0) & 16) == 0) {
-                vertices.add(new Vertex(place(value(of, 10, 0), value(of, 20, 0)), value(of, 42, 0)));
+                vertices.add(new Vertex(new PlanPoint(value(of, 10, 0), value(of, 20, 0)), value(of, 42, 0)));
             }
             i = end;
         }
         add(layer(head), vertices, ((int) value(head, 70, 0) & CLOSED) != 0);
-        return i;
     }
 
     private void add(String layer, List<Vertex> vertices, boolean closed) {
@@ -205,14 +405,15 @@ final class DxfDrawing {
         int n = vertices.size();
         for (int i = 0; i < n; i++) {
             Vertex from = vertices.get(i);
-            places.add(from.at);
+            places.add(place(from.at.xMm(), from.at.yMm()));
             boolean last = i + 1 == n;
             if (from.bulge != 0 && !(last && !closed)) {
                 PlanPoint to = vertices.get((i + 1) % n).at;
                 if (!from.at.equals(to)) {
                     places.addAll(new Segment(from.at, to, from.bulge)
-                            .flattened(DrawnCurves.FLATNESS_MM)
+                            .flattened(DrawnCurves.FLATNESS_MM / Math.max(scale(), 1e-9))
                             .skip(1)
+                            .map(each -> place(each.xMm(), each.yMm()))
                             .toList());
                 }
             }
@@ -227,7 +428,7 @@ final class DxfDrawing {
         if (!(radius > 0)) {
             throw new RefusedDrawingException("the radius of an arc must be above 0, not " + radius);
         }
-        int steps = steps(radius * scale, to - from);
+        int steps = steps(radius * scale(), to - from);
         List<PlanPoint> places = new ArrayList<>(steps + 1);
         for (int i = 0; i < (closed ? steps : steps + 1); i++) {
             double angle = from + (to - from) * i / steps;
@@ -250,7 +451,7 @@ final class DxfDrawing {
         double from = value(of, 41, 0);
         double to = value(of, 42, 2 * Math.PI);
         boolean closed = Math.abs(to - from - 2 * Math.PI) < 1e-6;
-        int steps = steps(Math.max(DrawnCurves.FLATNESS_MM, Math.hypot(majorX, majorY) * scale), to - from);
+        int steps = steps(Math.max(DrawnCurves.FLATNESS_MM, Math.hypot(majorX, majorY) * scale()), to - from);
         List<PlanPoint> places = new ArrayList<>(steps + 1);
         for (int i = 0; i < (closed ? steps : steps + 1); i++) {
             double angle = from + (to - from) * i / steps;
@@ -284,7 +485,7 @@ final class DxfDrawing {
             if (to > from) {
                 double reach = 0;
                 for (int i = span - degree; i < span; i++) {
-                    reach += Math.hypot(xs[i + 1] - xs[i], ys[i + 1] - ys[i]) * scale;
+                    reach += Math.hypot(xs[i + 1] - xs[i], ys[i + 1] - ys[i]) * scale();
                 }
                 int steps = (int) Math.min(1000, Math.max(8, Math.ceil(Math.sqrt(reach / DrawnCurves.FLATNESS_MM))));
                 for (int i = places.isEmpty() ? 0 : 1; i <= steps; i++) {

@@ -1,12 +1,15 @@
 package rampart.formats.outline;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import rampart.core.geometry.Joining;
 import rampart.core.geometry.Outline;
@@ -72,15 +75,26 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
         List<String> remarks = new ArrayList<>(drawn.remarks());
         List<Imported> closed = new ArrayList<>();
         Map<String, List<List<PlanPoint>>> open = new LinkedHashMap<>();
+        int doubles = 0;
+        Set<List<Long>> seen = new HashSet<>();
         for (DrawnCurves.Curve curve : drawn.curves()) {
+            if (!seen.add(sameEitherWay(curve.places(), curve.closed()))) {
+                doubles++;
+                continue;
+            }
             if (curve.closed()) {
                 keep(closed, remarks, curve.layer(), curve.places(), 0);
             } else {
                 open.computeIfAbsent(curve.layer(), layer -> new ArrayList<>()).add(curve.places());
             }
         }
+        if (doubles > 0) {
+            remarks.add(doubles + (doubles == 1 ? " line lies" : " lines lie")
+                    + " exactly on another and would be cut twice: taken once");
+        }
         open.forEach((layer, lines) -> {
-            for (Joining.Joined joined : Joining.of(lines, gapMm)) {
+            List<Joining.Joined> all = Joining.of(lines, gapMm);
+            for (Joining.Joined joined : all) {
                 if (joined.closed()) {
                     if (joined.widestMm() > 0) {
                         remarks.add(
@@ -88,8 +102,10 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
                     }
                     keep(closed, remarks, layer, joined.places(), joined.widestMm());
                 } else {
-                    remarks.add("a line on layer '" + layer + "' stays open: its ends are " + hundredth(joined.openMm())
-                            + " mm apart, and up to " + hundredth(gapMm) + " mm is closed");
+                    // As many as are told; how far the others are open nobody reads.
+                    double away = remarks.size() < MOST_REMARKS ? Joining.nearestEndMm(joined, all) : joined.openMm();
+                    remarks.add("a line on layer '" + layer + "' stays open: the nearest end is " + hundredth(away)
+                            + " mm away, and up to " + hundredth(gapMm) + " mm is closed");
                 }
             }
         });
@@ -104,6 +120,25 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
         }
         return new ImportedOutlines(drawn.unit(), drawn.unitStated(), centred(closed), summed(remarks));
     }
+
+    /** The same for a line and the line drawn back over it, and for a ring wherever it begins. */
+    private static List<Long> sameEitherWay(List<PlanPoint> places, boolean closed) {
+        List<Long> there = new ArrayList<>();
+        for (PlanPoint place : places) {
+            there.add(Math.round(place.xMm() / SAME_MM) * 4_000_003 + Math.round(place.yMm() / SAME_MM));
+        }
+        if (closed) {
+            List<Long> sorted = new ArrayList<>(there);
+            Collections.sort(sorted);
+            return sorted;
+        }
+        List<Long> back = new ArrayList<>(there);
+        Collections.reverse(back);
+        return there.get(0) <= back.get(0) ? there : back;
+    }
+
+    /** Places as near as this are one, mm. */
+    private static final double SAME_MM = 0.001;
 
     private static void keep(
             List<Imported> all, List<String> remarks, String layer, List<PlanPoint> places, double gapMm) {

@@ -100,6 +100,111 @@ class ImportTest {
         assertThat(read(inches).outlines().get(0).areaMm2()).isCloseTo(IN2, within(1e-6));
     }
 
+    private static ImportedOutlines dxf(String sections) {
+        return ImportedOutlines.read(
+                (sections + "0\nEOF\n").replace(" ", "\n").getBytes(StandardCharsets.ISO_8859_1),
+                Optional.of(FileUnit.MM),
+                0.5);
+    }
+
+    private static double[] reach(ImportedOutlines.Imported outline) {
+        double[] b = {1e9, 1e9, -1e9, -1e9};
+        outline.places().forEach(p -> {
+            b[0] = Math.min(b[0], p.xMm());
+            b[1] = Math.min(b[1], p.yMm());
+            b[2] = Math.max(b[2], p.xMm());
+            b[3] = Math.max(b[3], p.yMm());
+        });
+        return b;
+    }
+
+    /** Published group codes: with normal 0, 0, -1 a circle at x = 30 lies at x = -30, a quarter's bulge turns the other way. */
+    @Test
+    void whatWasDrawnFromBelowIsMirrored() {
+        String frame = "0 LWPOLYLINE 8 0 70 1 10 -100 20 -50 10 100 20 -50 10 100 20 50 10 -100 20 50 ";
+        ImportedOutlines read = dxf("0 SECTION 2 ENTITIES " + frame + "0 CIRCLE 8 0 10 30 20 10 40 5 230 -1 0 ENDSEC ");
+        double[] circle = reach(read.outlines().get(1));
+        assertThat(circle[0]).isCloseTo(-35, within(.01));
+        assertThat(circle[2]).isCloseTo(-25, within(.01));
+        ImportedOutlines half = dxf(
+                "0 SECTION 2 ENTITIES " + frame + "0 LWPOLYLINE 8 0 70 1 230 -1 10 10 20 0 42 1 10 30 20 0 0 ENDSEC ");
+        double[] dome = reach(half.outlines().get(1));
+        // From x = 10 to 30 counter-clockwise: below; mirrored from -10 to -30: still below.
+        assertThat(dome).containsExactly(new double[] {-30, -10, -10, 0}, within(.02));
+    }
+
+    @Test
+    void blocksAreInsertedScaledAndTurned() {
+        String block =
+                "0 SECTION 2 BLOCKS 0 BLOCK 2 HOLE 10 5 20 0 0 LWPOLYLINE 8 0 70 1 10 5 20 0 10 15 20 0 10 15 20 4 10 5"
+                        + " 20 4 0 ENDBLK 0 ENDSEC ";
+        ImportedOutlines read = dxf(block
+                + "0 SECTION 2 ENTITIES 0 LWPOLYLINE 8 0 70 1 10 -100 20 -50 10 100 20 -50 10 100 20 50 10 -100 20 50 "
+                + "0 INSERT 8 CUTS 2 HOLE 10 20 20 10 41 2 42 3 50 90 0 ENDSEC ");
+        assertThat(read.outlines()).hasSize(2);
+        assertThat(read.outlines().get(1).layer()).isEqualTo("CUTS");
+        // 10 by 4 about its base, twice as long and three times as wide, turned a quarter: 12 to the left, 20 up.
+        assertThat(reach(read.outlines().get(1))).containsExactly(new double[] {8, 10, 20, 30}, within(.01));
+    }
+
+    @Test
+    void layersThatAreNotShownAreNotOffered() {
+        String tables =
+                "0 SECTION 2 TABLES 0 TABLE 2 LAYER 0 LAYER 2 OFF 70 0 62 -7 0 LAYER 2 COLD 70 1 62 7 0 ENDTAB 0 ENDSEC ";
+        ImportedOutlines read = dxf(tables
+                + "0 SECTION 2 ENTITIES 0 CIRCLE 8 SEEN 10 0 20 0 40 9 0 CIRCLE 8 OFF 10 0 20 0 40 8 0 CIRCLE 8 COLD 10 0 20 0"
+                + " 40 7 0 CIRCLE 8 SEEN 60 1 10 0 20 0 40 6 0 ENDSEC ");
+        assertThat(read.outlines()).hasSize(1);
+        assertThat(read.remarks()).anyMatch(words -> words.contains("3 x CIRCLE on a layer that is not shown"));
+        assertThat(read(svg("<g style='display:none' id='old'><rect width='50' height='50'/></g>"
+                                + "<g display='none'><rect width='40' height='40'/></g><rect width='30' height='30'/>"))
+                        .outlines())
+                .hasSize(1);
+    }
+
+    /** W3C SVG 1.1, 7.8 and 5.6: the same by hand. */
+    @Test
+    void pagesInPagesSharesAndWhatIsUsedAgain() {
+        ImportedOutlines nested = read(
+                svg(
+                        "<svg x='10' y='10' width='50' height='50' viewBox='0 0 100 100'><rect width='100' height='100'/></svg>"));
+        assertThat(nested.outlines().get(0).areaMm2()).isCloseTo(2500, within(.1));
+        ImportedOutlines stretched = read("<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='50mm'"
+                + " viewBox='0 0 100 100' preserveAspectRatio='none'><rect width='100' height='100'/></svg>");
+        assertThat(stretched.outlines().get(0).areaMm2()).isCloseTo(200 * 50, within(.1));
+        ImportedOutlines kept = read("<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='50mm'"
+                + " viewBox='0 0 100 100'><rect width='100' height='100'/></svg>");
+        assertThat(kept.outlines().get(0).areaMm2()).isCloseTo(50 * 50, within(.1));
+        ImportedOutlines shares = read("<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm'"
+                + " viewBox='0 0 100 100'><rect width='50%' height='25%'/></svg>");
+        assertThat(shares.outlines().get(0).areaMm2()).isCloseTo(50 * 25, within(.1));
+        ImportedOutlines used = read(
+                "<?xml version='1.0'?><!DOCTYPE svg PUBLIC '-//W3C//DTD SVG 1.1//EN'"
+                        + " 'http://127.0.0.1:9/svg11.dtd'><svg xmlns='http://www.w3.org/2000/svg'"
+                        + " xmlns:xlink='http://www.w3.org/1999/xlink' width='100mm' height='100mm' viewBox='0 0 100 100'><defs>"
+                        + "<circle id='c' r='5'/></defs><use xlink:href='#c' x='20' y='20'/><use href='#c' x='60' y='60'/></svg>");
+        assertThat(used.outlines()).hasSize(2);
+        assertThat(used.outlines()
+                        .get(0)
+                        .places()
+                        .get(0)
+                        .to(used.outlines().get(1).places().get(0)))
+                .isCloseTo(Math.hypot(40, 40), within(.1));
+    }
+
+    @Test
+    void doublesAreTakenOnceAndGapsAreToldByTheNearestEnd() {
+        String square =
+                "0 LINE 8 0 10 0 20 0 11 50 21 0 0 LINE 8 0 10 50 20 0 11 50 21 50 0 LINE 8 0 10 50 20 50 11 0 21 50"
+                        + " 0 LINE 8 0 10 0 20 50 11 0 21 0 ";
+        ImportedOutlines twice = dxf("0 SECTION 2 ENTITIES " + square + square + "0 ENDSEC ");
+        assertThat(twice.outlines()).hasSize(1);
+        assertThat(twice.remarks()).anyMatch(words -> words.startsWith("4 lines lie exactly on another"));
+        ImportedOutlines open = dxf("0 SECTION 2 ENTITIES 0 CIRCLE 8 0 10 200 20 0 40 5 "
+                + square.replace("11 0 21 0 ", "11 0 21 2 ") + "0 ENDSEC ");
+        assertThat(open.remarks()).anyMatch(words -> words.contains("the nearest end is 2.00 mm away"));
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -114,7 +219,8 @@ class ImportTest {
                 "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0 L10 10 L10 0 L0 10z'/></svg>",
                 "<svg xmlns='http://www.w3.org/2000/svg'><rect width='9e9' height='9e9'/></svg>",
                 "<!DOCTYPE svg [<!ENTITY a 'b'>]><svg xmlns='http://www.w3.org/2000/svg'>&a;<rect width='4' height='4'/></svg>",
-                "<!DOCTYPE svg SYSTEM 'http://127.0.0.1:9/x.dtd'><svg xmlns='http://www.w3.org/2000/svg'><rect width='4' height='4'/></svg>",
+                "  0\nSECTION\n  2\nENTITIES\n  0\nLWPOLYLINE\n 70\n1\n 10\n0\n 20\n0\n 10\n50\n 20\n0\n 10\n50\n 20\n",
+                "  0\nSECTION\n  2\nENTITIES\n  0\nCIRCLE\n 10\n0\n 20\n0\n 40\n5\n",
                 "<html><body/></html>",
                 "Binary DXF\r\n\u001a\0\0\0SECTION",
                 "  0\nSECTION\n  2\nHEADER\n  0\nENDSEC\n  0\nEOF\n",

@@ -94,10 +94,16 @@ class LabelsPaperTest {
 
     @Test
     void asManyNoticesAreOnTheSheetAsThePlanSays() throws IOException {
-        PaperSource source = PaperSources.of(PaperSources.demo("40-gravimeter"), Wording.METRIC);
-        assertThat(source.layout().grossMassKg()).isGreaterThan(23);
-        assertThat(new LabelsPaper(source)
-                        .singles().stream().filter(label -> label.id().equals("two-people")))
-                .hasSize(2);
+        int heavy = 0;
+        for (String name : PaperSources.demos()) {
+            PaperSource source = PaperSources.of(PaperSources.demo(name), Wording.METRIC);
+            boolean two = source.layout().grossMassKg() > 23;
+            assertThat(new LabelsPaper(source)
+                            .singles().stream().filter(label -> label.id().equals("two-people")))
+                    .as(name)
+                    .hasSize(two ? 2 : 0);
+            heavy += two ? 1 : 0;
+        }
+        assertThat(heavy).isPositive();
     }
 }
