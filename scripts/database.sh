@@ -11,9 +11,23 @@ socket_dir() {
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
+# Takes a port for this process where nobody listens on it and nobody else who is starting has taken it: between finding a
+# port and listening on it others start as well. What was taken is free again when whoever took it is gone.
+claim_port() {
+  local dir=${TMPDIR:-/tmp}/rampart-ports-$(id -u)
+  mkdir -p -m 700 "$dir"
+  (
+    flock 8
+    owner=$(cat "$dir/$1" 2>/dev/null || true)
+    [ -z "$owner" ] || [ "$owner" = $$ ] || ! alive "$owner" || exit 1
+    port_is_free "$1" || exit 1
+    echo $$ >"$dir/$1"
+  ) 8>"$dir/lock"
+}
+
 free_port() {
   local port=$1
-  while ! port_is_free "$port"; do
+  until claim_port "$port"; do
     port=$((port + 1))
     [ "$port" -le 65535 ] || die "no free port from $1 on"
   done
@@ -92,7 +106,7 @@ start_database() {
     [ -f "$home/password" ] || (umask 077 && random_password >"$home/password")
     [ "$(id -u)" != 0 ] || as_root=(--user=root)
     port=$(sed -n 's/^port=//p' "$home/my.cnf" 2>/dev/null || true)
-    if [ -z "$port" ] || ! port_is_free "$port"; then
+    if [ -z "$port" ] || ! claim_port "$port"; then
       [ "$keep" != keep ] || die "the database has died, and port $port, which the application knows, is taken by something else; end that, or stop both with ./rampart stop"
       port=$(free_port 13306)
     fi
@@ -126,8 +140,11 @@ start_database() {
   export RAMPART_DB_PASSWORD
 }
 
-# Ends a process of ours by its id and waits until it is gone. What does not go by itself within ten seconds is killed: all
-# that was acknowledged is on disk by then.
+# Tenths of a second that a process has to end by itself.
+LET_GO=400
+
+# Ends a process of ours by its id and waits until it is gone. A server that is busy may take half a minute over what it has begun;
+# what does not go by itself then is killed: all that was acknowledged is on disk by then.
 end_process() {
   local pid=$1 words=$2 what=$3 waited=0
   is_ours "$pid" "$words" || return 0
@@ -136,10 +153,10 @@ end_process() {
   while alive "$pid"; do
     sleep 0.1
     waited=$((waited + 1))
-    if [ "$waited" = 100 ] && is_ours "$pid" "$words"; then
+    if [ "$waited" = "$LET_GO" ] && is_ours "$pid" "$words"; then
       say "$what does not stop; killing it"
       kill -KILL "$pid" 2>/dev/null || true
     fi
-    [ "$waited" -lt 140 ] || die "$what (process $pid) does not stop"
+    [ "$waited" -lt $((LET_GO + 40)) ] || die "$what (process $pid) does not stop"
   done
 }

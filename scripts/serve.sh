@@ -16,7 +16,7 @@ serve() {
   flock -n 9 || die "another start of the $kind is under way; wait for it or end it first"
   trap 'trap "" INT TERM; stop_house '"$kind"'; exit 130' INT TERM
   if [ -n "$port" ]; then
-    port_is_free "$port" || die "port $port is taken; name another with --port, or leave it out"
+    claim_port "$port" || die "port $port is taken; name another with --port, or leave it out"
   fi
   need_jdk
   need_fonts

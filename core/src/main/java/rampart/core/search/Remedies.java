@@ -54,8 +54,8 @@ public final class Remedies {
     /**
      * The remedies for one check, the smallest pack first. They make it hold; where no single change does, they make a
      * breaking check thin; where none does that either, two changes are tried in the same way. Changes after which another
-     * check stands worse are told only where there are no others, and only if the verdict is no worse and the lowest margin
-     * rises. All are judged as the pack itself is, in time where heavy boxes ask for it (rule 34).
+     * check stands worse are told only where there are no others, and only if the verdict is no worse, nothing that held breaks, and
+     * the lowest margin rises. All are judged as the pack itself is, in time where heavy boxes ask for it (rule 34).
      *
      * @param prices of material; where every part has one, cost is compared too
      * @param stock sheets of the house, in whose thicknesses foam can be had
@@ -160,12 +160,17 @@ public final class Remedies {
     private record Aim(String check, Status wanted, boolean strict, Evaluation before) {
         boolean reachedBy(Remedy remedy) {
             for (Check c : remedy.evaluation().checks()) {
-                Status least = c.id().equals(check) ? wanted : strict ? was(c.id()) : before.verdict();
+                Status least = c.id().equals(check) ? wanted : strict ? was(c.id()) : notWorse(c.id());
                 if (c.status().ordinal() < least.ordinal()) {
                     return false;
                 }
             }
             return strict || remedy.evaluation().lowestMarginButFit() > before.lowestMarginButFit();
+        }
+
+        /** What held may come to be thin, and does not break: pads that fold over mend nothing. */
+        private Status notWorse(String id) {
+            return was(id) == Status.HOLDS ? Status.THIN : before.verdict();
         }
 
         /** A check that was not asked before must hold. */

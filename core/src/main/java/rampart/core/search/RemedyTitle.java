@@ -156,23 +156,28 @@ final class RemedyTitle {
     }
 
     private static Sentence padsInstead(Term foam, CushionForm.Pads pads) {
-        return Say.PADS_INSTEAD.of(foam, Quantity.cm2(pads.bearingCm2().bottom()));
+        return Say.PADS_INSTEAD.of(foam, Quantity.cm2(pads.bearingCm2().bottom()), count(pads, Face.BOTTOM));
     }
 
     private static Sentence pads(Term foam, CushionForm.Pads before, CushionForm.Pads after, LayerChange.Form change) {
         SixSided from = before.bearingCm2();
         SixSided to = after.bearingCm2();
         if (from.equals(to)) {
-            return Say.PAD_COUNT.of(foam, count(after), count(before));
+            return Say.PAD_COUNT.of(foam, count(after, Face.BOTTOM), count(before, Face.BOTTOM));
         }
         return change.face()
                 .map(face -> Say.PADS_ON.of(
-                        foam, Term.name(face.word()), Quantity.cm2(to.on(face)), Quantity.cm2(from.on(face))))
-                .orElseGet(() -> Say.PADS_ALIKE.of(foam, Quantity.cm2(to.bottom()), Quantity.cm2(from.bottom())));
+                        foam,
+                        Term.name(face.word()),
+                        Quantity.cm2(to.on(face)),
+                        Quantity.cm2(from.on(face)),
+                        count(after, face)))
+                .orElseGet(() -> Say.PADS_ALIKE.of(
+                        foam, Quantity.cm2(to.bottom()), Quantity.cm2(from.bottom()), count(after, Face.BOTTOM)));
     }
 
-    private static Sentence count(CushionForm.Pads pads) {
-        double n = pads.count().bottom();
+    private static Sentence count(CushionForm.Pads pads, Face face) {
+        double n = pads.count().on(face);
         return (n == 1 ? Say.ONE_PAD : Say.SOME_PADS).of(Quantity.count(n));
     }
 

@@ -25,8 +25,20 @@ public record PackChange(String path, Object value) {
         this(at.toString(), value);
     }
 
-    /** The changes that make this remedy. */
-    public static List<PackChange> of(Remedy remedy) {
+    private static final JsonPointer FORMAT = JsonPointer.compile("/format");
+
+    /** The changes that make this remedy in a file, its format among them where what is taken came with a newer one. */
+    public static List<PackChange> of(Remedy remedy, PackFile file) {
+        List<PackChange> changes = of(remedy);
+        String before = file.document().path("format").asString();
+        String after = file.with(changes).document().path("format").asString();
+        if (!after.equals(before)) {
+            changes.add(0, new PackChange(FORMAT, after));
+        }
+        return changes;
+    }
+
+    private static List<PackChange> of(Remedy remedy) {
         List<PackChange> changes = new ArrayList<>();
         remedy.apart().ifPresent(feature -> {
             changes.add(

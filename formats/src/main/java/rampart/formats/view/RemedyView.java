@@ -7,6 +7,7 @@ import rampart.core.search.Remedy;
 import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 import rampart.formats.pack.PackChange;
+import rampart.formats.pack.PackFile;
 
 /**
  * What mends a check, and what the pack would be with it.
@@ -33,14 +34,15 @@ public record RemedyView(
         @Nullable Double dearer,
         List<EvaluationView.SolidView> outline) {
 
-    public static RemedyView of(Remedy remedy, Wording wording) {
+    /** @param file that it is a remedy of */
+    public static RemedyView of(Remedy remedy, PackFile file, Wording wording) {
         List<LaidBox> boxes = remedy.evaluation().layout().boxes();
         int outer = boxes.get(boxes.size() - 1).layer();
         return new RemedyView(
                 wording.say(remedy.title()),
                 Math.max(1, remedy.changes().size()),
                 remedy.apart().isPresent(),
-                PackChange.of(remedy),
+                PackChange.of(remedy, file),
                 StatusView.of(remedy.evaluation().verdict()),
                 remedy.evaluation().weakest().map(Check::title).orElse(null),
                 remedy.evaluation().lowestMargin().orElseThrow(),

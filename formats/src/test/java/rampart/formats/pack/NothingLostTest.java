@@ -54,7 +54,8 @@ class NothingLostTest {
             Catalogue catalogue = file.catalogue(STANDARD);
             for (Remedy remedy :
                     Remedies.of(file.pack(), catalogue, Prices.NONE, Stock.NONE, Optional.empty(), Watcher.NONE)) {
-                PackFile after = PackFile.read(file.with(PackChange.of(remedy)).write());
+                PackFile after =
+                        PackFile.read(file.with(PackChange.of(remedy, file)).write());
                 assertThat(after.pack()).as("pack %d, %s", i, remedy.title()).isEqualTo(remedy.pack());
                 Evaluation evaluation = Verdicts.ANEW.of(after, STANDARD);
                 assertThat(evaluation.verdict()).isEqualTo(remedy.evaluation().verdict());
@@ -120,5 +121,48 @@ class NothingLostTest {
                 throw new AssertionError(new String(file.write(), java.nio.charset.StandardCharsets.UTF_8), e);
             }
         }
+    }
+
+    /** Put in one by one as the contract says, and nothing else, the changes leave a file that is read. */
+    @Test
+    void changesOfARemedyBringTheFormatThatTheyNeed() {
+        PackFile old = PackFile.read(
+                ("{'format':'rampart-pack/1','name':'x','item':{'name':'x','sizeMm':{'length':200,'width':150,'height':100},"
+                                + "'massKg':0.4,'fragility':{'criticalAccelerationG':30,'basis':'class'}},'journey':{'drop':"
+                                + "{'basis':'own','heightMm':600}},'layers':[{'kind':'cushion','material':'pe-64','form':'full',"
+                                + "'thicknessMm':{'all':60}},{'kind':'box','style':'0201','board':'c-32','slackMm':0}]}")
+                        .replace('\'', '"')
+                        .getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        int newer = 0;
+        for (Remedy remedy : rampart.core.search.Remedies.of(
+                old.pack(),
+                STANDARD,
+                rampart.core.cost.Prices.NONE,
+                rampart.core.search.Stock.NONE,
+                java.util.Optional.empty(),
+                Watcher.NONE)) {
+            tools.jackson.databind.node.ObjectNode copy =
+                    (tools.jackson.databind.node.ObjectNode) old.document().deepCopy();
+            for (PackChange change : PackChange.of(remedy, old)) {
+                tools.jackson.core.JsonPointer path = tools.jackson.core.JsonPointer.compile(change.path());
+                tools.jackson.databind.node.ObjectNode parent =
+                        (tools.jackson.databind.node.ObjectNode) copy.at(path.head());
+                String field = path.last().getMatchingProperty();
+                if (change.value() == null) {
+                    parent.remove(field);
+                } else {
+                    parent.set(
+                            field,
+                            rampart.formats.json.Json.MAPPER.<tools.jackson.databind.JsonNode>valueToTree(
+                                    change.value()));
+                }
+                newer += change.path().equals("/format") ? 1 : 0;
+            }
+            PackFile after = PackFile.read(copy.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            assertThat(after.pack().layers()).isEqualTo(remedy.pack().layers());
+        }
+        assertThat(newer)
+                .as("remedies of a material that format 1 does not know")
+                .isPositive();
     }
 }

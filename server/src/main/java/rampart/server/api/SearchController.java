@@ -199,7 +199,7 @@ class SearchController {
                                 Optional.ofNullable(check),
                                 watcher))
                 .stream()
-                .map(remedy -> RemedyView.of(remedy, units.wording()))
+                .map(remedy -> RemedyView.of(remedy, read, units.wording()))
                 .toList();
     }
 
