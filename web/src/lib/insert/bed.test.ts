@@ -1,12 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import {
+  asItBegan,
+  type Bed,
   bedLayer,
   bedOf,
   circle,
   middle,
   movedBy,
   pathOf,
+  type Place,
+  places,
   rectangle,
+  sizedByParts,
   withoutPlace,
   withPlaceAfter,
   withPlaceAt
@@ -96,5 +101,37 @@ describe('a place more where an edge is pressed', () => {
         [4.04, 0.06]
       )[2]
     ).toEqual([4, 0.1]);
+  });
+});
+
+describe('a bed whose outline was brought', () => {
+  const pack = {
+    item: { sizeMm: { length: 100, width: 60, height: 40 } },
+    layers: [{ kind: 'cushion', form: 'full', material: 'pe-28', thicknessMm: { all: 40 } }]
+  } as unknown as PackFile;
+  const part = (outlineMm: Place[]) => ({ name: 'p', outlineMm, bottomMm: -20, topMm: 20 });
+
+  it('gives the item the size that its parts reach, every place within it', () => {
+    const odd: Place[] = [
+      [10.04, 3.37],
+      [222.19, 3.37],
+      [222.19, 91.11],
+      [117, 99.96],
+      [10.04, 91.11]
+    ];
+    const sized = sizedByParts(pack, 0, { parts: [part(odd)] } as unknown as Bed);
+    const { length, width } = sized.item.sizeMm;
+    expect(length).toBeCloseTo(212.2, 1);
+    const moved = places(bedOf(sized)!.parts[0]!);
+    for (const [x, y] of moved) {
+      expect(Math.abs(x)).toBeLessThanOrEqual(length / 2 + 1e-9);
+      expect(Math.abs(y)).toBeLessThanOrEqual(width / 2 + 1e-9);
+    }
+  });
+
+  it('knows the box that it began as', () => {
+    const began = { parts: [part(rectangle(100, 60))] } as unknown as Bed;
+    expect(asItBegan(began, pack.item.sizeMm)).toBe(true);
+    expect(asItBegan({ parts: [part(rectangle(90, 60))] } as unknown as Bed, pack.item.sizeMm)).toBe(false);
   });
 });

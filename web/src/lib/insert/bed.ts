@@ -76,8 +76,7 @@ export function asItBegan(bed: Bed, size: PackFile['item']['sizeMm']): boolean {
 
 /** The pack with its item as large as the parts of its bed reach, and all of the bed moved so that their middle is the item's. */
 export function sizedByParts(pack: PackFile, layer: number, bed: Bed): PackFile {
-  const all = bed.parts.flatMap(places);
-  const { width, depth, middle: by } = reach(all);
+  const { middle: by } = reach(bed.parts.flatMap(places));
   const moved = <T extends Part | Well>(pocket: T): T => ({
     ...pocket,
     outlineMm: movedBy(places(pocket), -by[0], -by[1])
@@ -87,9 +86,12 @@ export function sizedByParts(pack: PackFile, layer: number, bed: Bed): PackFile 
     parts: bed.parts.map(moved),
     ...(bed.wells ? { wells: bed.wells.map(moved) } : {})
   };
+  // Of the places as they have been rounded: none may lie outside of the item.
+  const all = centred.parts.flatMap(places);
+  const along = (axis: 0 | 1) => tenth(2 * Math.max(...all.map((place) => Math.abs(place[axis]))));
   return {
     ...pack,
-    item: { ...pack.item, sizeMm: { ...pack.item.sizeMm, length: width, width: depth } },
+    item: { ...pack.item, sizeMm: { ...pack.item.sizeMm, length: along(0), width: along(1) } },
     layers: withBed(pack, layer, centred)
   };
 }

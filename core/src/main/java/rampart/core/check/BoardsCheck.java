@@ -33,6 +33,11 @@ final class BoardsCheck implements CheckRule {
     }
 
     @Override
+    public boolean makes(String check) {
+        return check.startsWith("boards.");
+    }
+
+    @Override
     public List<Check> on(EvaluationContext context) {
         return context.layout().boards().stream()
                 .flatMap(laid -> List.of(bend(laid), puncture(laid)).stream())

@@ -33,6 +33,11 @@ final class HoldDownCheck implements CheckRule {
     }
 
     @Override
+    public boolean makes(String check) {
+        return check.equals("hold-down") || check.equals("pressure");
+    }
+
+    @Override
     public List<Check> on(EvaluationContext context) {
         List<Check> holding = new ArrayList<>();
         List<Check> pressing = new ArrayList<>();

@@ -26,6 +26,11 @@ public final class JointCheck implements CheckRule {
         return "joint";
     }
 
+    @Override
+    public boolean makes(String check) {
+        return check.startsWith("joint.");
+    }
+
     /** The part that a check of this id is about; empty where it is of another kind. */
     public static Optional<Feature> part(Item item, String id) {
         List<Feature> parts = onArms(item);

@@ -102,8 +102,9 @@ public final class Evaluator {
             }
         }
         return Checks.AFTER_DROPS.stream()
-                .filter(rule -> rule.id().equals(id))
+                .filter(rule -> rule.makes(id))
                 .flatMap(rule -> rule.on(context).stream())
+                .filter(check -> check.id().equals(id))
                 .findFirst();
     }
 

@@ -123,12 +123,19 @@ public record SheetStack(
     static List<Region> openings(BedCut cut, BedCut.Half half, double sheetMm) {
         List<BedCut.Level> levels = cut.fromTheFace(half);
         double height = levels.stream().mapToDouble(BedCut.Level::thicknessMm).sum();
-        int count = levels.isEmpty() ? 0 : (int) Math.max(1, Math.round(height / sheetMm));
+        int count = levels.isEmpty() ? 0 : count(height, sheetMm);
         List<Region> opens = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             opens.add(openAt(levels, Math.min((i + 0.5) * sheetMm, height * (1 - 1e-9))));
         }
         return opens;
+    }
+
+    /** As many as come nearest to the height without standing out of the box; what is missing then is laid under as a thinner sheet. */
+    private static int count(double heightMm, double sheetMm) {
+        long nearest = Math.round(heightMm / sheetMm);
+        boolean over = nearest * sheetMm - heightMm > HIGHER_MM / BedCut.Half.values().length;
+        return (int) Math.max(1, over ? nearest - 1 : nearest);
     }
 
     private static Region openAt(List<BedCut.Level> levels, double depthMm) {

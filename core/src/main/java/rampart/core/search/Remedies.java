@@ -14,6 +14,7 @@ import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
+import rampart.core.evaluation.UnreckonableException;
 import rampart.core.item.Feature;
 import rampart.core.item.Item;
 import rampart.core.layout.Layer;
@@ -130,10 +131,17 @@ public final class Remedies {
     private Optional<Remedy> first(List<LayerChanges.Row> rows, Aim aim) {
         return steps(rows)
                 .peek(changes -> watcher.look())
-                .filter(changes -> reaches(with(changes), aim))
-                .map(this::remedy)
-                .filter(aim::reachedBy)
+                .flatMap(changes -> tried(changes, aim).stream())
                 .findFirst();
+    }
+
+    /** A change after which nothing can be said of the pack is no remedy, and stands in the way of no other. */
+    private Optional<Remedy> tried(List<Remedy.Change> changes, Aim aim) {
+        try {
+            return reaches(with(changes), aim) ? Optional.of(remedy(changes)).filter(aim::reachedBy) : Optional.empty();
+        } catch (UnreckonableException e) {
+            return Optional.empty();
+        }
     }
 
     private static Stream<List<Remedy.Change>> steps(List<LayerChanges.Row> rows) {
