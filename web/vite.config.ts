@@ -1,7 +1,7 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { svelteTesting } from '@testing-library/svelte/vite';
 import tailwindcss from '@tailwindcss/vite';
-import { tableWorker } from './table-worker-plugin.ts';
+import { tableWorker } from './table-worker-plugin';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
