@@ -128,7 +128,8 @@ public record Pieces(
         boolean stands = from[2] == Axis.Z;
         boolean asItIs = stands && from[0] == Axis.X;
         boolean can = switch (arrangement) {
-            case GRID -> true;
+            // Widths of their own that would come to stand for levels cannot be said of levels.
+            case GRID -> given(from[2]).isEmpty();
             case DIAGONAL -> stands;
             case ALTERNATE -> asItIs;
         };

@@ -2,13 +2,16 @@ package rampart.core.steps;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import rampart.core.bed.BedShape;
-import rampart.core.box.Fitting;
+import rampart.core.blank.CountedBlank;
+import rampart.core.cut.BoardWork;
 import rampart.core.cut.CutList;
 import rampart.core.insert.BedBlock;
 import rampart.core.insert.Wedge;
 import rampart.core.item.Feature;
+import rampart.core.item.Pieces;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -29,11 +32,13 @@ import rampart.core.words.Term;
  */
 public final class PackParts {
     private final Table table;
+    private final List<BoardWork> works;
     private final List<Part> parts = new ArrayList<>();
     private int bags;
 
     private PackParts(Table table) {
         this.table = table;
+        works = BoardWork.of(table.pack, table.layout, table.catalogue);
     }
 
     /**
@@ -57,7 +62,16 @@ public final class PackParts {
     }
 
     private void item() {
-        add("item", table.pack.item().name(), 1, Sentence.plain("in the middle"), "");
+        Optional<Pieces> pieces = table.pack.item().properties().pieces();
+        add(
+                "item",
+                table.pack.item().name(),
+                pieces.map(Pieces::quantity).orElse(1),
+                Sentence.plain(pieces.isPresent() ? "each in its cell" : "in the middle"),
+                "");
+        works.stream()
+                .filter(work -> work.layer().isEmpty())
+                .forEach(divider -> blanks("divider", divider, "between the pieces"));
         List<Feature> features = table.pack.item().properties().features();
         for (int i = 0; i < features.size(); i++) {
             if (features.get(i).kind() == Feature.Kind.LOOSE) {
@@ -166,15 +180,16 @@ public final class PackParts {
                 .findFirst()
                 .orElseThrow();
         add("box:" + id, table.name(box) + ", " + box.carton().board().name(), 1, Sentence.plain("round it all"), "");
-        for (Fitting fitting : box.box().build().fittings()) {
-            if (fitting != Fitting.STRAPS) {
-                add(
-                        "fitting:" + id + ":" + fitting.code(),
-                        fitting.words(),
-                        1,
-                        Sentence.plain("at the " + table.name(box)),
-                        "");
-            }
+        works.stream()
+                .filter(work -> work.fittings() && work.layer().orElse(-1) == index)
+                .forEach(work -> blanks("fitting:" + id, work, "at the " + table.name(box)));
+    }
+
+    /** Each kind of piece of board with as many as there are of it. */
+    private void blanks(String id, BoardWork work, String place) {
+        int kind = 1;
+        for (CountedBlank counted : work.blanks()) {
+            add(id + ":" + kind++, counted.blank().name(), counted.count(), Sentence.plain(place), "");
         }
     }
 

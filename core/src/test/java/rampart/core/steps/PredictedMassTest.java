@@ -3,16 +3,30 @@ package rampart.core.steps;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import rampart.core.box.CartonBuild;
+import rampart.core.box.CartonState;
+import rampart.core.box.CartonStyle;
+import rampart.core.box.Fitting;
+import rampart.core.item.Item;
+import rampart.core.item.ItemProperties;
+import rampart.core.item.Pieces;
 import rampart.core.journey.Journey;
 import rampart.core.layout.Layer;
 import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
+import rampart.core.layout.Room;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Packs;
+import rampart.core.quantity.Point;
+import rampart.core.quantity.Size;
 
 class PredictedMassTest {
     private static Pack pack(Layer... layers) {
@@ -89,5 +103,54 @@ class PredictedMassTest {
                 .as("slabs of eight corner blocks")
                 .isEqualTo(24);
         assertThat(parts.stream().filter(part -> part.id().startsWith("box:"))).hasSize(2);
+    }
+
+    /** Twelve glasses in a divider of three strips one way and two the other, by hand; edge protectors as many as are cut. */
+    @Test
+    void everyPieceOfASetAndOfBoardIsCounted() {
+        Pieces twelve = new Pieces(
+                new Size(70, 70, 110),
+                0.2,
+                12,
+                true,
+                OptionalDouble.empty(),
+                5,
+                4,
+                3,
+                1,
+                Pieces.Arrangement.GRID,
+                Optional.of("b-32"));
+        Size size = twelve.needed(3.2);
+        Item item = new Item(
+                "glasses",
+                size,
+                3,
+                Point.ORIGIN,
+                Packs.bears(60),
+                new ItemProperties(List.of(), Set.of(), OptionalDouble.empty(), Optional.of(twelve)));
+        Layer.Box carton = new Layer.Box(
+                "c-44",
+                new CartonBuild(
+                        CartonStyle.REGULAR_SLOTTED,
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        EnumSet.of(Fitting.EDGE_PROTECTORS, Fitting.STRAPS)),
+                new Room.Slack(2),
+                CartonState.NEW);
+        Pack pack = new Pack(item, Packs.falls(500), List.of(carton));
+        Layout layout = LayoutWalk.lay(pack.item(), pack.layers(), StandardCatalogue.get());
+        List<PackParts.Part> parts = PackParts.of(pack, layout, StandardCatalogue.get(), StepIds.byPlace(pack));
+        assertThat(parts.get(0).count()).isEqualTo(12);
+        assertThat(parts.stream()
+                        .filter(part -> part.id().startsWith("divider"))
+                        .mapToInt(PackParts.Part::count)
+                        .sum())
+                .isEqualTo(5);
+        // Four upright, and four under each of the two straps.
+        assertThat(parts.stream()
+                        .filter(part -> part.name().startsWith("edge protector"))
+                        .mapToInt(PackParts.Part::count)
+                        .sum())
+                .isEqualTo(12);
     }
 }
