@@ -23,11 +23,20 @@ import rampart.core.words.Sentence;
 public record OpenedCarton(String from, double xMm, double yMm, int oldScores, double clearMm) {
     private static final int PLACES = 200;
 
+    /** Boards of one flute differ by less than this in caliper, those of two by more, mm (nominal calipers). */
+    private static final double SAME_BOARD_MM = 0.3;
+
     /** A part of the opened carton without slots in it, and the old scores that run through it. */
     private record Part(String name, double acrossMm, double alongMm, List<Double> upright, List<Double> level) {}
 
-    /** Where the blank comes out of the carton with the fewest old scores, and these the farthest from its own; empty where it does not. */
+    /**
+     * Where the blank comes out of the carton with the fewest old scores, and these the farthest from its own; empty where it does not,
+     * also where the carton is of another flute: the blank's scores are laid out for its own caliper.
+     */
     public static Optional<OpenedCarton> of(Blank blank, Carton carton) {
+        if (Math.abs(carton.board().caliperMm() - blank.caliperMm()) > SAME_BOARD_MM) {
+            return Optional.empty();
+        }
         Bounds b = blank.bounds();
         return parts(carton).stream()
                 .filter(part -> b.widthMm() <= part.acrossMm() && b.heightMm() <= part.alongMm())

@@ -152,6 +152,16 @@ class JoinedBlankTest {
                 .isEqualTo("a long wall with its flaps");
         assertThat(OpenedCarton.of(plain(1500, 250), carton)).isEmpty();
         assertThat(OpenedCarton.of(plain(700, 400), carton)).isEmpty();
+        // A blank laid out for C board is not cut from one of B or BC.
+        for (String other : List.of("b-32", "bc-48")) {
+            assertThat(OpenedCarton.of(
+                            plain(700, 250),
+                            CartonStyle.REGULAR_SLOTTED.of(
+                                    new Size(400, 300, 300),
+                                    StandardCatalogue.get().board(other))))
+                    .as(other)
+                    .isEmpty();
+        }
     }
 
     /** Old scores stay away from new ones where they can: a sleeve's own scores against those of the carton that it is cut from. */
