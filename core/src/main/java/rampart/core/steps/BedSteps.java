@@ -78,7 +78,7 @@ final class BedSteps {
         String held = wedges(laid);
         held = knots(held, underneath);
         held = wells(held);
-        held = InsideView.photographed(table, layer, stage, "item", held);
+        held = InsideView.photographed(table, layer, stage, item.name(), held);
         List<Integer> all = Table.joined(there, lid);
         String closed = lid(held, all, lid, poured);
         return new PackingSteps.Contents("the bed", Table.joined(item.solids(), Table.joined(base, lid)), closed);
@@ -168,8 +168,8 @@ final class BedSteps {
                 .must()
                 .undone(
                         BedBlock.of(cushion).lidMm() > 0
-                                ? "Before the lid of the bed is lifted: turn all of it over, a hand on the lid, and untie the"
-                                        + " knots underneath."
+                                ? "Before the lid of the bed is lifted: turn all of it over, closed where it is closed, a hand"
+                                        + " on the lid where it is open, and untie the knots underneath."
                                 : "Turn it over with a hand on the item and untie the knots underneath.")
                 .undoneOnlyAfter(underneath)
                 .done();

@@ -42,6 +42,9 @@ final class BoxSteps {
     /** What stands in and of the box so far. */
     private List<Integer> there = List.of();
 
+    /** True where the item lies in a bed that stands in this box. */
+    private boolean bedded;
+
     BoxSteps(Table table, LaidBox box, int from, PackingSteps.Contents contents) {
         this.table = table;
         this.box = box;
@@ -214,6 +217,7 @@ final class BoxSteps {
                 .filter(cushion -> cushion.bed().isPresent())
                 .findFirst()
                 .orElseThrow();
+        bedded = true;
         FoamSteps foam = new FoamSteps(table, box, stage, "the bed", there);
         List<String> before = new ArrayList<>(before());
         before.addAll(beneath(foam, others, ready, false));
@@ -431,6 +435,10 @@ final class BoxSteps {
             step.mind("Sender and a way to reach you lie inside it, in case the outer box is lost.");
         }
         closing.close(step);
+        if (bedded && !outer) {
+            // Untied while it is shut: nothing can fall out. The outermost is opened for its papers first.
+            step.undoneAfter("ties:");
+        }
         return step.done();
     }
 

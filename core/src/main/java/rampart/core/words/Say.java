@@ -188,8 +188,8 @@ public enum Say {
     STEP_TIE("One to {0}, {1} wide."),
     STEP_WEDGES("Push {0} off-cuts, {1} thick, in beside {2}. They hold by themselves."),
     STEP_WELLS("Lay in what belongs into these places, or leave them empty: {0}."),
-    STEP_WELLS_OUT("Take out what lies in these places, and count it: {0}."),
-    STEP_INSIDE("Photograph the {0} where it lies, before it is covered: nobody sees it again."),
+    STEP_WELLS_OUT("Take out what lies in these places, where something does: {0}."),
+    STEP_INSIDE("Photograph {0} in place, before it is covered: nobody sees it again."),
     STEP_WRAP("Wrap {0} in {1}, {2} thick in all, {3}."),
     STEP_WRAP_PIECES(
             "Wrap each of the {0} pieces in bubble film or thin foam sheet, turn by turn, until it is {1} thick all round."

@@ -267,8 +267,8 @@ class PackingStepsTest {
                 .toList();
         assertThat(said)
                 .containsSubsequence(
-                        "Before the lid of the bed is lifted: turn all of it over, a hand on the lid, and untie the knots"
-                                + " underneath.",
+                        "Before the lid of the bed is lifted: turn all of it over, closed where it is closed, a hand on the lid"
+                                + " where it is open, and untie the knots underneath.",
                         "Pull each tie out from underneath by its long end, flat; then turn it back. Nothing is lifted before.",
                         "Lift the lid of the bed straight up and lay it down as it lay, neither turned over nor turned round:"
                                 + " so it goes back.",
