@@ -23,6 +23,11 @@ class PackingRecordTest {
             new Planned("weigh", true, Set.of("shake"), new Ask.Mass(4.8, 0.2)),
             new Planned("measure", false, Set.of(), new Ask.Length(400, 10))));
 
+    @org.junit.jupiter.api.BeforeEach
+    void aPictureOfIt() {
+        record.pictured("look");
+    }
+
     private String take(String step, Deed deed, OptionalDouble value, String note) {
         return record.take(new Act(step, deed, value, note))
                 .map(Wording.METRIC::say)
@@ -79,6 +84,29 @@ class PackingRecordTest {
         // To the edge of the tolerance, as 4.8 - 0.2 comes out in binary.
         assertThat(done("weigh", 4.6)).isEmpty();
         assertThat(done("measure", 411)).contains("411 mm").contains("400 mm");
+    }
+
+    @Test
+    void aPictureIsTakenOrItIsWrittenWhyNot() {
+        PackingRecord without = new PackingRecord(List.of(
+                new Planned("look", true, Set.of(), new Ask.Photograph()),
+                new Planned("take", true, Set.of(), new Ask.Tally()),
+                new Planned("shake", true, Set.of(), new Ask.Still())));
+        Act look = new Act("look", Deed.DONE, OptionalDouble.empty(), "");
+        assertThat(without.take(look).map(Wording.METRIC::say).orElse("")).contains("asks for a picture");
+        // An act that was written before this was asked stands as it was written.
+        without.restore(look);
+        assertThat(without.state("look")).isEqualTo(State.DIFFERS);
+        without.pictured("look");
+        assertThat(without.take(look)).isEmpty();
+        assertThat(without.state("look")).isEqualTo(State.DONE);
+        assertThat(without.take(new Act("take", Deed.DONE, OptionalDouble.of(2.5), "")))
+                .isPresent();
+        assertThat(without.take(new Act("take", Deed.DONE, OptionalDouble.of(2), "")))
+                .isEmpty();
+        assertThat(without.take(new Act("shake", Deed.DONE, OptionalDouble.of(0), "it is all right")))
+                .as("a note does not hold it still")
+                .isPresent();
     }
 
     @Test
