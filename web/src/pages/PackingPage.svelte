@@ -34,7 +34,7 @@
     now ? (work.packing?.photographs ?? []).filter((each) => each.step === now.step.id).length : 0
   );
   let taken = $state<Record<string, number>>({});
-  /** A second tap of the same finger falls on the next step: the button rests until it is seen. */
+  /** A second tap of the same finger would fall on the next step: after each act the buttons rest until that is seen. */
   const REST_MS = 500;
   let busy = $state(false);
   let rests = $state(false);
@@ -45,8 +45,6 @@
   $effect(() => {
     if (now && now.step.id !== ofStep) {
       ofStep = now.step.id;
-      rests = true;
-      setTimeout(() => (rests = false), REST_MS);
       value = now.value ?? undefined;
       note = now.note;
     }
@@ -70,6 +68,8 @@
       chosen = work.refused[id] ? id : null;
     } finally {
       busy = false;
+      rests = true;
+      setTimeout(() => (rests = false), REST_MS);
     }
     scrolls?.scrollTo({ top: 0 });
   }
@@ -221,12 +221,13 @@
         {#if now.step.must}
           <span class="must">required</span>
         {:else}
-          <button type="button" disabled={busy || rests} onclick={skip}>Skip</button>
+          <button type="button" aria-disabled={busy || rests} onclick={skip}>Skip</button>
         {/if}
         <button
           type="button"
           class="primary"
-          disabled={busy || rests || (asksValue && value === undefined) || wantsPicture}
+          aria-disabled={busy || rests}
+          disabled={(asksValue && value === undefined) || wantsPicture}
           onclick={done}>Done</button
         >
       {:else}

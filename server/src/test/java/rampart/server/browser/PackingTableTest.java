@@ -107,6 +107,12 @@ class PackingTableTest {
         return !browser.driver().findElements(By.cssSelector(css)).isEmpty();
     }
 
+    /** It rests for a moment after each act, so that a second tap does not do the next step. */
+    private void rested() {
+        browser.until(() -> browser.button("Done").isEnabled()
+                && !"true".equals(browser.button("Done").getDomAttribute("aria-disabled")));
+    }
+
     private WebElement wide(String words) {
         return browser.driver().findElements(By.cssSelector(".ask button")).stream()
                 .filter(button -> button.getText().startsWith(words))
@@ -133,8 +139,7 @@ class PackingTableTest {
                     .sendKeys(picture().toString());
             browser.until(() -> browser.has(".camera + span"));
         }
-        // It rests for a moment after each step, so that a second tap does not do the next one.
-        browser.until(() -> browser.button("Done").isEnabled());
+        rested();
         tap("Done");
         browser.until(() -> browser.has(".finished") || !step().equals(step));
     }
@@ -261,6 +266,7 @@ class PackingTableTest {
                     || !browser.button("Done").isEnabled()) {
                 doStep();
             }
+            rested();
             long before = states(designer, id, "done");
             Object middle = browser.script(
                     "const r = [...document.querySelectorAll('.deeds button')].find(b => b.textContent.trim() === 'Done')"
@@ -282,7 +288,7 @@ class PackingTableTest {
             network(false);
             tap(wide("something moves"));
             browser.type(".note input", "it is all right");
-            browser.until(() -> browser.button("Done").isEnabled());
+            rested();
             tap("Done");
             browser.until(() -> browser.text("article .wrong").contains("Something moves"));
             assertThat(step()).isEqualTo(shake);
