@@ -198,7 +198,7 @@ final class SpecificationPaper {
                     bases(check)));
         }
         blocks.add(new Block.Table(
-                "What was proved by computation",
+                "Computed checks",
                 List.of(
                         new Column("check", 66, false),
                         new Column("demand", 26, true),
@@ -233,7 +233,7 @@ final class SpecificationPaper {
         }
         if (!rows.isEmpty()) {
             blocks.add(new Block.Table(
-                    "Assumed or nominal, the first of them: what a measurement would make surer",
+                    "Assumptions to verify first",
                     List.of(
                             new Column("figure", 70, false),
                             new Column("value", 30, true),
