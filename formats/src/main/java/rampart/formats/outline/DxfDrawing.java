@@ -1,7 +1,9 @@
 package rampart.formats.outline;
 
+import static rampart.formats.outline.DxfGroups.value;
+import static rampart.formats.outline.DxfGroups.values;
+
 import java.awt.geom.AffineTransform;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -12,6 +14,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Segment;
+import rampart.formats.outline.DxfGroups.Group;
 
 /**
  * Curves of a DXF text file (published group codes): lines, polylines of both kinds with bulges, arcs, circles, ellipses and
@@ -44,26 +47,7 @@ final class DxfDrawing {
         };
     }
 
-    private record Group(int code, String value, int line) {
-        double number() {
-            try {
-                double number = Double.parseDouble(value.strip());
-                if (Double.isFinite(number)) {
-                    return number;
-                }
-            } catch (NumberFormatException e) {
-                // Told below, with the line.
-            }
-            throw new RefusedDrawingException("line " + line + " of the DXF file must be a number, not '"
-                    + (value.length() > 40 ? value.substring(0, 40) + "..." : value) + "'");
-        }
-
-        boolean is(String entity) {
-            return code == 0 && entity.equals(value);
-        }
-    }
-
-    private final List<Group> groups;
+    private final DxfGroups groups;
     private final DrawnCurves.Collector collector = new DrawnCurves.Collector();
     private final Map<String, Block> blocks = new HashMap<>();
     private final Set<String> hidden = new HashSet<>();
@@ -78,12 +62,12 @@ final class DxfDrawing {
     /** A block: the groups of its entities, and the place in it that comes to lie where it is inserted. */
     private record Block(int from, int to, double x, double y) {}
 
-    private DxfDrawing(List<Group> groups) {
+    private DxfDrawing(DxfGroups groups) {
         this.groups = groups;
     }
 
     static DrawnCurves read(byte[] file, Optional<FileUnit> asked) {
-        DxfDrawing drawing = new DxfDrawing(groups(new String(file, StandardCharsets.ISO_8859_1)));
+        DxfDrawing drawing = new DxfDrawing(DxfGroups.of(file));
         Optional<FileUnit> stated = drawing.unit();
         FileUnit unit = asked.or(() -> stated).orElse(FileUnit.MM);
         drawing.now = AffineTransform.getScaleInstance(unit.mm(), unit.mm());
@@ -93,105 +77,57 @@ final class DxfDrawing {
         return drawing.collector.done(unit, asked.isPresent() || stated.isPresent());
     }
 
-    private static List<Group> groups(String text) {
-        List<Group> groups = new ArrayList<>();
-        String[] lines = text.split("\r\n|\r|\n", -1);
-        for (int i = 0; i + 1 < lines.length; i += 2) {
-            String code = lines[i].strip();
-            if (code.isEmpty() && i + 2 >= lines.length) {
-                break;
-            }
-            if (i + 2 == lines.length && lines[i + 1].isEmpty()) {
-                throw cutOff();
-            }
-            try {
-                groups.add(new Group(Integer.parseInt(code), lines[i + 1].strip(), i + 2));
-            } catch (NumberFormatException e) {
-                throw new RefusedDrawingException(
-                        "line " + (i + 1) + " of the DXF file must be a group code, a whole number", e);
-            }
-        }
-        return groups;
-    }
-
     private Optional<FileUnit> unit() {
         for (int i = 0; i + 1 < groups.size(); i++) {
-            if (groups.get(i).code == 9 && "$INSUNITS".equals(groups.get(i).value)) {
+            if (groups.get(i).code() == 9 && "$INSUNITS".equals(groups.get(i).value())) {
                 return unitOf((int) groups.get(i + 1).number());
             }
         }
         return Optional.empty();
     }
 
-    private static RefusedDrawingException cutOff() {
-        return new RefusedDrawingException(
-                "the DXF file ends in the middle, so that a shape in it may be cut off; save it anew");
-    }
-
-    /** Where a section's entries begin; empty where there is none. */
-    private OptionalInt section(String name) {
-        for (int i = 0; i + 1 < groups.size(); i++) {
-            if (groups.get(i).is("SECTION") && groups.get(i + 1).code == 2 && name.equals(groups.get(i + 1).value)) {
-                return OptionalInt.of(i + 2);
-            }
-        }
-        return OptionalInt.empty();
-    }
-
-    /** The end of what begins here: the next group 0. */
-    private int end(int start) {
-        int end = start + 1;
-        while (end < groups.size() && groups.get(end).code != 0) {
-            end++;
-        }
-        if (end == groups.size()) {
-            throw cutOff();
-        }
-        return end;
-    }
-
     /** Layers that are off (a colour below 0) or frozen. */
     private void layers() {
-        OptionalInt tables = section("TABLES");
+        OptionalInt tables = groups.section("TABLES");
         for (int i = tables.orElse(groups.size());
                 i < groups.size() && !groups.get(i).is("ENDSEC");
                 i++) {
             if (groups.get(i).is("LAYER")) {
-                List<Group> of = groups.subList(i + 1, end(i));
+                List<Group> of = groups.between(i + 1, groups.end(i));
                 boolean off = value(of, 62, 7) < 0;
                 boolean frozen = ((int) value(of, 70, 0) & FROZEN) != 0;
                 if (off || frozen) {
-                    of.stream().filter(g -> g.code == 2).findFirst().ifPresent(g -> hidden.add(g.value));
+                    of.stream().filter(g -> g.code() == 2).findFirst().ifPresent(g -> hidden.add(g.value()));
                 }
             }
         }
     }
 
     private void blocks() {
-        OptionalInt section = section("BLOCKS");
+        OptionalInt section = groups.section("BLOCKS");
         int i = section.orElse(groups.size());
         while (i < groups.size() && !groups.get(i).is("ENDSEC")) {
             if (!groups.get(i).is("BLOCK")) {
                 i++;
                 continue;
             }
-            int from = end(i);
-            List<Group> head = groups.subList(i + 1, from);
+            int from = groups.end(i);
+            List<Group> head = groups.between(i + 1, from);
             int to = from;
             while (to < groups.size() && !groups.get(to).is("ENDBLK")) {
                 to++;
             }
             if (to == groups.size()) {
-                throw cutOff();
+                throw DxfGroups.cutOff();
             }
             Block block = new Block(from, to, value(head, 10, 0), value(head, 20, 0));
-            head.stream().filter(g -> g.code == 2).findFirst().ifPresent(g -> blocks.put(g.value, block));
+            head.stream().filter(g -> g.code() == 2).findFirst().ifPresent(g -> blocks.put(g.value(), block));
             i = to + 1;
         }
     }
 
     private void entities() {
-        OptionalInt section = section("ENTITIES");
+        OptionalInt section = groups.section("ENTITIES");
         if (section.isEmpty()) {
             throw new RefusedDrawingException("the DXF file has no section of ENTITIES");
         }
@@ -200,15 +136,15 @@ final class DxfDrawing {
             i = one(i, 0);
         }
         if (i == groups.size()) {
-            throw cutOff();
+            throw DxfGroups.cutOff();
         }
     }
 
     /** @return where the next one begins */
     private int one(int start, int deep) {
-        int end = end(start);
-        String name = groups.get(start).value;
-        List<Group> of = groups.subList(start + 1, end);
+        int end = groups.end(start);
+        String name = groups.get(start).value();
+        List<Group> of = groups.between(start + 1, end);
         int after = "POLYLINE".equals(name) ? afterVertices(end) : end;
         if (hidden.contains(layer(of)) || value(of, 60, 0) == 1) {
             collector.leaveOut(name + " on a layer that is not shown");
@@ -254,7 +190,7 @@ final class DxfDrawing {
     /** A block with its own scale and turn, once or in rows and columns. */
     private void insert(List<Group> of, int deep) {
         String name = of.stream()
-                .filter(g -> g.code == 2)
+                .filter(g -> g.code() == 2)
                 .map(Group::value)
                 .findFirst()
                 .orElse("");
@@ -325,27 +261,11 @@ final class DxfDrawing {
     /** What lies on layer 0 of a block lies on the layer on which the block is inserted. */
     private String layer(List<Group> of) {
         String own = of.stream()
-                .filter(g -> g.code == 8)
+                .filter(g -> g.code() == 8)
                 .map(Group::value)
                 .findFirst()
                 .orElse("0");
         return own.equals("0") ? around.orElse(own) : own;
-    }
-
-    private static double value(List<Group> of, int code, double otherwise) {
-        for (Group group : of) {
-            if (group.code == code) {
-                return group.number();
-            }
-        }
-        return otherwise;
-    }
-
-    private static double[] values(List<Group> of, int code) {
-        return of.stream()
-                .filter(g -> g.code == code)
-                .mapToDouble(Group::number)
-                .toArray();
     }
 
     private PlanPoint place(double x, double y) {
@@ -366,11 +286,11 @@ final class DxfDrawing {
         List<Vertex> vertices = new ArrayList<>();
         double x = Double.NaN;
         for (Group group : of) {
-            if (group.code == 10) {
+            if (group.code() == 10) {
                 x = group.number();
-            } else if (group.code == 20 && !Double.isNaN(x)) {
+            } else if (group.code() == 20 && !Double.isNaN(x)) {
                 vertices.add(new Vertex(new PlanPoint(x, group.number()), 0));
-            } else if (group.code == 42 && !vertices.isEmpty()) {
+            } else if (group.code() == 42 && !vertices.isEmpty()) {
                 vertices.set(vertices.size() - 1, new Vertex(vertices.get(vertices.size() - 1).at, group.number()));
             }
         }
@@ -380,7 +300,7 @@ final class DxfDrawing {
     private int afterVertices(int headEnd) {
         int i = headEnd;
         while (i < groups.size() && groups.get(i).is("VERTEX")) {
-            i = end(i);
+            i = groups.end(i);
         }
         return i;
     }
@@ -389,8 +309,8 @@ final class DxfDrawing {
         List<Vertex> vertices = new ArrayList<>();
         int i = headEnd;
         while (i < groups.size() && groups.get(i).is("VERTEX")) {
-            int end = end(i);
-            List<Group> of = groups.subList(i + 1, end);
+            int end = groups.end(i);
+            List<Group> of = groups.between(i + 1, end);
             // Vertices of a spline's frame are not on the curve.
             if (((int) value(of, 70, 0) & 16) == 0) {
                 vertices.add(new Vertex(new PlanPoint(value(of, 10, 0), value(of, 20, 0)), value(of, 42, 0)));
