@@ -7,7 +7,6 @@ import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Line2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.RoundRectangle2D;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -18,23 +17,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.parser.AWTPolygonProducer;
 import org.apache.batik.parser.AWTPolylineProducer;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
-import org.w3c.dom.Document;
-import org.w3c.dom.DocumentType;
 import org.w3c.dom.Element;
 import org.w3c.dom.EntityReference;
 import org.w3c.dom.Node;
 import org.w3c.dom.NodeList;
-import org.xml.sax.InputSource;
-import org.xml.sax.SAXException;
-import org.xml.sax.SAXParseException;
 import rampart.core.geometry.PlanPoint;
 
 /**
@@ -43,7 +33,7 @@ import rampart.core.geometry.PlanPoint;
  * elsewhere are refused. Paths and transforms are parsed by Batik.
  */
 final class SvgDrawing {
-    private static final int DEEPEST = 200;
+    private static final int DEEPEST = SvgDocument.DEEPEST;
 
     /** Elements in all, each as often as it is used. */
     private static final int MOST_ELEMENTS = 100_000;
@@ -101,7 +91,7 @@ final class SvgDrawing {
 
     static DrawnCurves read(byte[] file, Optional<FileUnit> asked) {
         SvgDrawing drawing = new SvgDrawing(asked);
-        Element root = parsed(file).getDocumentElement();
+        Element root = SvgDocument.parsed(file).getDocumentElement();
         Element page = "svg".equals(root.getLocalName()) ? root : first(root.getElementsByTagNameNS("*", "svg"));
         if (page == null) {
             throw new RefusedDrawingException("there is no <svg> element in the file");
@@ -119,44 +109,6 @@ final class SvgDrawing {
 
     private static Element first(NodeList list) {
         return list.getLength() == 0 ? null : (Element) list.item(0);
-    }
-
-    /** Nothing is fetched, and no entity is put in. */
-    private static Document parsed(byte[] file) {
-        try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newDefaultInstance();
-            factory.setNamespaceAware(true);
-            factory.setExpandEntityReferences(false);
-            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            factory.setFeature("http://xml.org/sax/features/external-general-entities", false);
-            factory.setFeature("http://xml.org/sax/features/external-parameter-entities", false);
-            factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
-            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_DTD, "");
-            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "");
-            factory.setAttribute("jdk.xml.maxElementDepth", String.valueOf(DEEPEST));
-            DocumentBuilder builder = factory.newDocumentBuilder();
-            builder.setErrorHandler(null);
-            builder.setEntityResolver((publicId, systemId) -> new InputSource(new StringReader("")));
-            Document document = builder.parse(new ByteArrayInputStream(file));
-            DocumentType type = document.getDoctype();
-            if (type != null
-                    && type.getInternalSubset() != null
-                    && type.getInternalSubset().contains("<!ENTITY")) {
-                throw new RefusedDrawingException("the SVG file defines entities of its own; save it as plain SVG");
-            }
-            return document;
-        } catch (SAXParseException e) {
-            String why = String.valueOf(e.getMessage());
-            throw new RefusedDrawingException(
-                    why.contains("maxElementDepth")
-                            ? "groups of the drawing lie in each other more than " + DEEPEST + " deep"
-                            : "the SVG file is broken in line " + e.getLineNumber(),
-                    e);
-        } catch (SAXException | IOException e) {
-            throw new RefusedDrawingException("the SVG file is broken", e);
-        } catch (ParserConfigurationException e) {
-            throw new IllegalStateException("the parser of the platform lacks a feature", e);
-        }
     }
 
     private void children(Element of, Standing here) {
