@@ -33,6 +33,9 @@ import rampart.core.words.Term;
  * price, cost together (rule 35).
  */
 public final class Remedies {
+    /** Id of the check that pads do not fold over (rule 22). */
+    private static final String FOLDS = "cushion.buckling";
+
     private final Pack pack;
     private final Catalogue catalogue;
     private final Prices prices;
@@ -55,7 +58,7 @@ public final class Remedies {
     /**
      * The remedies for one check, the smallest pack first. They make it hold; where no single change does, they make a
      * breaking check thin; where none does that either, two changes are tried in the same way. Changes after which another
-     * check stands worse are told only where there are no others, and only if the verdict is no worse, nothing that held breaks, and
+     * check stands worse are told only where there are no others, and only if the verdict is no worse, no pad that stood folds over, and
      * the lowest margin rises. All are judged as the pack itself is, in time where heavy boxes ask for it (rule 34).
      *
      * @param prices of material; where every part has one, cost is compared too
@@ -176,9 +179,9 @@ public final class Remedies {
             return strict || remedy.evaluation().lowestMarginButFit() > before.lowestMarginButFit();
         }
 
-        /** What held may come to be thin, and does not break: pads that fold over mend nothing. */
+        /** Pads that stood, or were none, do not fold over: that mends nothing, whatever it does to the lowest margin. */
         private Status notWorse(String id) {
-            return was(id) == Status.HOLDS ? Status.THIN : before.verdict();
+            return FOLDS.equals(id) && was(id) == Status.HOLDS ? Status.UNKNOWN : before.verdict();
         }
 
         /** A check that was not asked before must hold. */

@@ -320,7 +320,8 @@ class RemediesTest {
         before.checks().forEach(c -> was.put(c.id(), c.status()));
         return after.checks().stream().allMatch(c -> {
             Status held = was.getOrDefault(c.id(), Status.HOLDS);
-            Status other = strict ? held : held == Status.HOLDS ? Status.THIN : before.verdict();
+            boolean folds = c.id().equals("cushion.buckling") && held == Status.HOLDS;
+            Status other = strict ? held : folds ? Status.UNKNOWN : before.verdict();
             Status least = c.id().equals(id) ? wanted : other;
             return c.status().compareTo(least) >= 0;
         });
