@@ -57,4 +57,18 @@
     text-align: right;
     white-space: nowrap;
   }
+  /* On a telephone everything may break: a table that is read in narrow columns is better than one that lies off the screen. */
+  @media screen and (max-width: 640px) {
+    td,
+    th {
+      padding-right: 1mm;
+      overflow-wrap: anywhere;
+    }
+    td + td:not(.number) {
+      min-width: 0;
+    }
+    .number {
+      white-space: normal;
+    }
+  }
 </style>

@@ -205,9 +205,6 @@ class InsertTest {
         JsonNode size = http.get("api/packs/" + pack).json().at("/pack/item/sizeMm");
         assertThat(size.path("length").asDouble()).isGreaterThan(200);
         browser.until(() -> browser.text("main").contains("How to make it"));
-        // What is refused is said beside the drawing, with the part that it is about.
-        browser.type("[aria-label^='Height at which it ends']", "900");
-        browser.until(() -> browser.has(".drawings [role='alert']"));
     }
 
     /** An outline out of a photograph becomes a well in a block that has room for it, and is in the file to cut by. */
