@@ -96,9 +96,8 @@ final class BoxSteps {
         Optional<LaidCushion> cushion =
                 table.layout.cushions().stream().filter(c -> c.layer() == layer).findFirst();
         if (cushion.isPresent() && cushion.get().bed().isPresent()) {
-            String lid = "lid:" + layerId;
             contents = new BedSteps(table, cushion.get(), Stage.WRAP)
-                    .write(contents, "", before(), List.of(), () -> table.onTopOf(lid));
+                    .write(contents, "", before(), List.of(), () -> roundTheBed(layerId));
             return;
         }
         Table.Draft step = table.step("round:" + layerId, from == 0 ? Stage.WRAP : stage)
@@ -228,6 +227,13 @@ final class BoxSteps {
         return above(foam, others, lain.ready(), false);
     }
 
+    /** What has to be undone before somebody can reach under a bed that has no box of its own: all but its lid, if it has one. */
+    private Set<String> roundTheBed(String layerId) {
+        Set<String> outward = table.onTopOf("inside:" + layerId);
+        outward.remove("lid:" + layerId);
+        return outward;
+    }
+
     /** What has to be undone before somebody can reach under this box: for the outermost that is opened as far as its papers. */
     private Set<String> outward() {
         Set<String> outward = table.onTopOf(outer ? "papers" : "close:" + id);
@@ -260,8 +266,8 @@ final class BoxSteps {
         for (LaidCushion cushion : cushions) {
             ready = foam.afterSides(cushion, ready, last);
         }
-        if (table.begun("inside:" + id).isEmpty()
-                && table.layout.bed().filter(cushions::contains).isEmpty()) {
+        // What lies in a bed has had its picture before the lid came over it.
+        if (!bedded) {
             ready = InsideView.photographed(table, id, stage, contents.name(), ready);
         }
         ready = foam.over(cushions, ready);

@@ -274,6 +274,9 @@ class PackingStepsTest {
                                 + " so it goes back.",
                         "Draw the off-cuts out from beside it.",
                         "Lift the item by the body and the knob, straight up.");
+        assertThat(steps.stream().filter(step -> step.id().startsWith("inside:")))
+                .as("one picture of what lies in the bed")
+                .hasSize(1);
         assertThat(UnpackingSteps.untilSeen(steps))
                 .extracting(UnpackingSteps.Opening::id)
                 .as("an inspector unties nothing")
