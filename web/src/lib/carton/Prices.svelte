@@ -21,18 +21,23 @@
 
   const money = (amount: number) => `${amount.toFixed(2)} ${house.ways.currency}`;
 
+  const charged = (price: number | null | undefined) => (typeof price === 'number' ? money(price) : 'not taken');
+
   function toFall(step: Step): string {
     const parts = step.kg > 0 ? [`${mass(step.kg)} lighter`] : [];
     const edge = step.edges.toSorted((a, b) => a.mm - b.mm)[0];
     if (edge) {
-      parts.push(`the ${edge.edge} ${length(edge.mm, 0)} shorter`);
+      parts.push(`the ${edge.edge} ${length(Math.ceil(edge.mm), 0)} shorter`);
     }
-    return parts.join(' and ');
+    return `${parts.join(' and ')}: ${charged(edge ? edge.price : step.price)}`;
   }
 
   function toRise(step: Step): string {
-    const edge = step.edges.toSorted((a, b) => a.mm - b.mm)[0];
-    return `${mass(step.kg)} more, or the ${edge!.edge} more than ${length(edge!.mm, 0)} longer`;
+    const edge = step.edges.toSorted((a, b) => a.mm - b.mm)[0]!;
+    return (
+      `${mass(step.kg)} more: ${charged(step.price)}, or the ${edge.edge} more than ${length(Math.floor(edge.mm), 0)} longer: ` +
+      charged(edge.price)
+    );
   }
 </script>
 
@@ -94,12 +99,10 @@
                 >
               {/if}
               <td>
-                {#if quote.below && toFall(quote.below)}{toFall(quote.below)}:
-                  {money(quote.below.price)}{/if}
+                {#if quote.below}{toFall(quote.below)}{/if}
               </td>
               <td>
-                {#if quote.above && quote.price !== null}{toRise(quote.above)}:
-                  {money(quote.above.price)}{/if}
+                {#if quote.above}{toRise(quote.above)}{/if}
               </td>
             </tr>
           {/each}
@@ -107,8 +110,7 @@
       </table>
     </div>
     <p class="quiet">
-      Each edge is rounded up to a whole centimetre, the billed mass up to a whole kilogram; steps are without
-      surcharges. The carrier's own terms come first.
+      Each edge is rounded up to a whole centimetre, the billed mass up to a whole kilogram. The carrier's own terms come first.
     </p>
   {/if}
 </section>

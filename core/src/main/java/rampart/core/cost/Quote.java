@@ -34,16 +34,27 @@ public record Quote(
     private static final double MM_PER_CM = 10;
 
     /**
-     * Another price of the table.
+     * Another charge.
      *
-     * @param price of its band, without surcharges
      * @param kg by how much the gross mass has to fall, or may rise; 0 where it is low enough already
-     * @param edges by how much one edge alone has to shrink, or may grow, mm; empty where no edge has to, or none alone would do
+     * @param price what the parcel is charged then, with surcharges; empty where it is not taken, and where its edges have to shrink as
+     *     well
+     * @param edges each by how much one edge alone has to shrink, or may grow; empty where none has to
      */
-    public record Step(double price, double kg, List<Edge> edges) {}
+    public record Step(double kg, OptionalDouble price, List<Edge> edges) {}
 
-    /** One edge, mm. */
-    public record Edge(Axis axis, double mm) {}
+    /**
+     * One edge.
+     *
+     * @param price what the parcel is charged then, with surcharges; empty where it is not taken
+     */
+    public record Edge(Axis axis, double mm, OptionalDouble price) {}
+
+    /** Beyond a limit by as little as this is beyond it: far above the rounding of {@link Units#roundTo9Decimals}, far below what is weighed. */
+    private static final double BEYOND = 1e-6;
+
+    /** Halvings of a room of metres down to below a thousandth of a millimetre. */
+    private static final int HALVINGS = 40;
 
     /** True where the volumetric mass makes the price, not the gross mass. */
     public boolean byVolume() {
@@ -56,6 +67,21 @@ public record Quote(
      * @param grossKg with all that is still to be added
      */
     public static Quote of(Tariff tariff, Size outside, double grossKg) {
+        Quote plain = plain(tariff, outside, grossKg);
+        return new Quote(
+                tariff,
+                plain.volumetricKg(),
+                plain.billedKg(),
+                plain.band(),
+                plain.surcharges(),
+                plain.price(),
+                plain.refusedBy(),
+                plain.below(outside, grossKg),
+                plain.price().isEmpty() ? Optional.empty() : Optional.of(plain.above(outside, grossKg)));
+    }
+
+    /** Without what is beside it. */
+    private static Quote plain(Tariff tariff, Size outside, double grossKg) {
         double volumetric = volumeCm3(outside) / tariff.divisor();
         double billed = Math.max(up(grossKg), up(volumetric));
         Optional<Tariff.Band> band =
@@ -84,8 +110,8 @@ public record Quote(
                 surcharges,
                 price,
                 List.copyOf(refused),
-                below(tariff, outside, grossKg, band),
-                band.flatMap(b -> above(tariff, outside, grossKg, b)));
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** Of all services, the cheapest first, then those that do not take it. */
@@ -97,41 +123,83 @@ public record Quote(
                 .toList();
     }
 
-    private static Optional<Step> below(Tariff tariff, Size outside, double grossKg, Optional<Tariff.Band> band) {
+    /** The price of the band below, where a parcel of it is taken and charged less. */
+    private Optional<Step> below(Size outside, double grossKg) {
         int at = band.map(tariff.bands()::indexOf).orElse(tariff.bands().size());
         if (at == 0) {
             return Optional.empty();
         }
-        Tariff.Band lower = tariff.bands().get(at - 1);
-        double toKg = Math.floor(lower.toKg());
+        double toKg = Math.floor(tariff.bands().get(at - 1).toKg());
+        double kg = Math.max(0, grossKg - toKg);
         double room = toKg * tariff.divisor();
-        List<Edge> edges = new ArrayList<>();
-        if (volumeCm3(outside) > room) {
-            for (Axis axis : Axis.values()) {
-                double cm = Math.floor(room / othersCm2(outside, axis) + 1e-9);
-                double less = outside.along(axis) - cm * MM_PER_CM;
-                if (cm >= 1 && less > 0) {
-                    edges.add(new Edge(axis, less));
-                }
-            }
+        if (volumeCm3(outside) <= room) {
+            OptionalDouble then = plain(tariff, outside, grossKg - kg).price;
+            return less(then) ? Optional.of(new Step(kg, then, List.of())) : Optional.empty();
         }
-        return Optional.of(new Step(lower.price(), Math.max(0, grossKg - toKg), List.copyOf(edges)));
-    }
-
-    private static Optional<Step> above(Tariff tariff, Size outside, double grossKg, Tariff.Band band) {
-        int at = tariff.bands().indexOf(band);
-        if (at == tariff.bands().size() - 1) {
-            return Optional.empty();
-        }
-        double toKg = Math.floor(band.toKg());
-        double room = toKg * tariff.divisor();
         List<Edge> edges = new ArrayList<>();
         for (Axis axis : Axis.values()) {
             double cm = Math.floor(room / othersCm2(outside, axis) + 1e-9);
-            edges.add(new Edge(axis, Math.max(0, cm * MM_PER_CM - outside.along(axis))));
+            double mm = outside.along(axis) - cm * MM_PER_CM;
+            if (cm >= 1 && mm > 0) {
+                OptionalDouble then = plain(tariff, grown(outside, axis, -mm), grossKg - kg).price;
+                if (less(then)) {
+                    edges.add(new Edge(axis, mm, then));
+                }
+            }
         }
-        return Optional.of(
-                new Step(tariff.bands().get(at + 1).price(), Math.max(0, toKg - grossKg), List.copyOf(edges)));
+        return edges.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Step(kg, OptionalDouble.empty(), List.copyOf(edges)));
+    }
+
+    private boolean less(OptionalDouble then) {
+        return then.isPresent() && then.getAsDouble() < price.orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** How much heavier or longer it may get before it costs more, or is not taken any more. */
+    private Step above(Size outside, double grossKg) {
+        double toKg = Math.floor(band.orElseThrow().toKg());
+        double mostKg = toKg;
+        for (Tariff.Surcharge surcharge : tariff.surcharges()) {
+            if (surcharge.extent() == Extent.MASS_KG && surcharge.over() >= grossKg) {
+                mostKg = Math.min(mostKg, surcharge.over());
+            }
+        }
+        mostKg = Math.min(mostKg, tariff.limits().getOrDefault(Extent.MASS_KG, mostKg));
+        List<Edge> edges = new ArrayList<>();
+        for (Axis axis : Axis.values()) {
+            double cm = Math.floor(toKg * tariff.divisor() / othersCm2(outside, axis) + 1e-9);
+            double mm = room(outside, grossKg, axis, Math.max(0, cm * MM_PER_CM - outside.along(axis)));
+            edges.add(new Edge(axis, mm, plain(tariff, grown(outside, axis, mm + BEYOND), grossKg).price));
+        }
+        double kg = Math.max(0, mostKg - grossKg);
+        return new Step(kg, plain(tariff, outside, grossKg + kg + BEYOND).price, List.copyOf(edges));
+    }
+
+    /** How far an edge may grow within its band until a surcharge is added or a limit crossed. */
+    private double room(Size outside, double grossKg, Axis axis, double mostMm) {
+        if (same(plain(tariff, grown(outside, axis, mostMm), grossKg))) {
+            return mostMm;
+        }
+        double may = 0;
+        double mayNot = mostMm;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (may + mayNot) / 2;
+            if (same(plain(tariff, grown(outside, axis, middle), grossKg))) {
+                may = middle;
+            } else {
+                mayNot = middle;
+            }
+        }
+        return may;
+    }
+
+    private boolean same(Quote other) {
+        return other.surcharges.equals(surcharges) && other.refusedBy.equals(refusedBy);
+    }
+
+    private static Size grown(Size size, Axis axis, double mm) {
+        return size.plus(axis == Axis.X ? mm : 0, axis == Axis.Y ? mm : 0, axis == Axis.Z ? mm : 0);
     }
 
     private static double cm(double mm) {

@@ -13,9 +13,11 @@ import rampart.core.words.Sentence;
  * A blank cut from sheets that may be smaller than it: where its joints fall. Joints run straight through, overlap, and keep away
  * from the scores; the sheet lies with its flutes as those of the blank.
  *
- * @param acrossMm places of the joints that run along the flutes, from the left of the blank
- * @param alongMm places of those that run across the flutes, from its lower edge
- * @param clearMm from a joint to the nearest score that it runs beside; infinite where there is none
+ * @param acrossMm places of the joints that run along the flutes, from the left of the blank: there the next part begins, and this one goes on
+ *     by the lap
+ * @param alongMm places of those that run across the flutes, from its lower edge, likewise
+ * @param clearMm from the nearer edge of a lap to the nearest score that it runs beside, 0 where a score runs through it; infinite where there is
+ *     none
  * @param leftAcrossMm what is left of the sheet across the flutes beside the widest part
  * @param leftAlongMm likewise along the flutes
  */
@@ -85,7 +87,8 @@ public record JoinedBlank(
 
     private static double clearance(List<Double> joints, List<Double> scores) {
         return joints.stream()
-                .flatMap(joint -> scores.stream().map(score -> Math.abs(score - joint)))
+                .flatMap(joint ->
+                        scores.stream().map(score -> Math.max(0, Math.max(joint - score, score - joint - LAP_MM))))
                 .min(Double::compare)
                 .orElse(Double.POSITIVE_INFINITY);
     }
@@ -125,15 +128,16 @@ public record JoinedBlank(
         return best;
     }
 
-    /** Joints that keep so far from every score; none where that cannot be done. */
+    /** Joints whose laps keep so far from every score; none where that cannot be done. */
     private static List<Double> reach(double longMm, double sheetMm, List<Double> scores, double keepMm) {
         List<Double> joints = new ArrayList<>();
         double from = 0;
         while (longMm - from > sheetMm) {
             double place = from + sheetMm - LAP_MM;
             for (int i = scores.size() - 1; i >= 0; i--) {
-                if (Math.abs(scores.get(i) - place) < keepMm) {
-                    place = scores.get(i) - keepMm;
+                double score = scores.get(i);
+                if (place - keepMm < score && score < place + LAP_MM + keepMm) {
+                    place = score - keepMm - LAP_MM;
                 }
             }
             if (place <= from) {

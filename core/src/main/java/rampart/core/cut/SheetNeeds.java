@@ -45,9 +45,10 @@ public final class SheetNeeds {
     /**
      * A need laid on sheets.
      *
-     * @param packsPerSheet how many packs' pieces go on one sheet, {@link #MOST_PACKS} where they are as many or more; 0 where one pack needs more than one
+     * @param packsPerSheet how many packs' pieces go on one sheet, {@link #MOST_PACKS} where they are as many or more; 0 where one pack needs more than one;
+     *     empty where it was stopped before it was known
      */
-    public record Planned(Need need, SheetPlan plan, int packsPerSheet) {}
+    public record Planned(Need need, SheetPlan plan, OptionalInt packsPerSheet) {}
 
     /**
      * What one pack needs.
@@ -99,25 +100,32 @@ public final class SheetNeeds {
      */
     public static Planned plan(Need need, StockSheet stock, int packs, BooleanSupplier stopped) {
         SheetPlan plan = SheetPlanner.plan(need.times(packs), stock, stopped);
-        return new Planned(need, plan, packsPerSheet(need, stock, stopped).orElse(0));
+        return new Planned(need, plan, packsPerSheet(need, stock, stopped));
     }
 
+    /**
+     * By halving: where so many packs go on one sheet, fewer do.
+     *
+     * @return empty where it was stopped before it was known
+     */
     private static OptionalInt packsPerSheet(Need need, StockSheet stock, BooleanSupplier stopped) {
-        int best = 0;
-        while (best < MOST_PACKS && !stopped.getAsBoolean()) {
-            List<CutPart> more = need.times(best + 1);
-            double area = more.stream()
-                    .mapToDouble(part -> part.count() * part.lengthMm() * part.widthMm())
-                    .sum();
-            if (area > stock.lengthMm() * stock.widthMm()) {
-                break;
+        double area = need.parts().stream()
+                .mapToDouble(part -> part.count() * part.lengthMm() * part.widthMm())
+                .sum();
+        int known = 0;
+        int most = (int) Math.min(MOST_PACKS, stock.lengthMm() * stock.widthMm() / area);
+        while (known < most) {
+            int tried = (known + most + 1) / 2;
+            SheetPlan plan = SheetPlanner.plan(need.times(tried), stock, stopped);
+            if (stopped.getAsBoolean()) {
+                return OptionalInt.empty();
             }
-            SheetPlan plan = SheetPlanner.plan(more, stock, stopped);
-            if (plan.sheets().size() > 1 || !plan.leftOver().isEmpty()) {
-                break;
+            if (plan.sheets().size() == 1 && plan.leftOver().isEmpty()) {
+                known = tried;
+            } else {
+                most = tried - 1;
             }
-            best++;
         }
-        return best == 0 ? OptionalInt.empty() : OptionalInt.of(best);
+        return OptionalInt.of(known);
     }
 }

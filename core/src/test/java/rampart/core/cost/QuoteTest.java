@@ -51,39 +51,64 @@ class QuoteTest {
         assertThat(heavy.below().orElseThrow().kg()).isCloseTo(.01, within(1e-9));
     }
 
-    /** Whatever is said of the step below brings the price there, and a millimetre less than that does not. */
+    /**
+     * Whatever is said of the step below brings the charge there, and a millimetre less than that does not; until the step above
+     * nothing changes, and beyond it the charge is the one that is said. Surcharges and limits are in all of them.
+     */
     @Test
     void stepsLeadWhereTheySay() {
         Random random = new Random(12);
-        int checked = 0;
+        int edges = 0;
+        int surcharged = 0;
+        int refused = 0;
         for (int i = 0; i < 3000; i++) {
-            Size outside = new Size(150 + random.nextInt(500), 150 + random.nextInt(400), 100 + random.nextInt(300));
+            Size outside = new Size(150 + random.nextInt(900), 150 + random.nextInt(400), 100 + random.nextInt(300));
             double kg = 0.5 + 25 * random.nextDouble();
             Quote quote = Quote.of(TARIFF, outside, kg);
-            if (quote.band().isEmpty() || quote.below().isEmpty()) {
-                continue;
+            double now = quote.price().orElse(Double.MAX_VALUE);
+            if (quote.below().isPresent()) {
+                Quote.Step below = quote.below().orElseThrow();
+                if (below.edges().isEmpty()) {
+                    assertThat(charge(outside, kg - below.kg()))
+                            .isEqualTo(below.price().orElseThrow())
+                            .isLessThan(now);
+                }
+                for (Quote.Edge edge : below.edges()) {
+                    assertThat(charge(grown(outside, edge.axis(), -edge.mm()), kg - below.kg()))
+                            .isEqualTo(edge.price().orElseThrow())
+                            .isLessThan(now);
+                    assertThat(bandPrice(grown(outside, edge.axis(), 1 - edge.mm()), kg - below.kg()))
+                            .isGreaterThan(bandPrice(grown(outside, edge.axis(), -edge.mm()), kg - below.kg()));
+                    edges++;
+                }
             }
-            Quote.Step below = quote.below().orElseThrow();
-            for (Quote.Edge edge : below.edges()) {
-                assertThat(bandPrice(grown(outside, edge.axis(), -edge.mm()), kg - below.kg()))
-                        .isLessThanOrEqualTo(below.price());
-                assertThat(bandPrice(grown(outside, edge.axis(), 1 - edge.mm()), kg - below.kg()))
-                        .isGreaterThan(below.price());
-                checked++;
-            }
+            assertThat(quote.above().isPresent()).isEqualTo(quote.price().isPresent());
             if (quote.above().isPresent()) {
                 Quote.Step above = quote.above().orElseThrow();
-                double price = quote.band().orElseThrow().price();
-                assertThat(bandPrice(outside, kg + above.kg())).isEqualTo(price);
+                assertThat(charge(outside, kg + above.kg())).isEqualTo(now);
+                assertThat(charge(outside, kg + above.kg() + 1e-5))
+                        .isEqualTo(above.price().orElse(Double.MAX_VALUE))
+                        .isGreaterThan(now);
                 for (Quote.Edge edge : above.edges()) {
-                    assertThat(bandPrice(grown(outside, edge.axis(), edge.mm()), kg))
-                            .isEqualTo(price);
-                    assertThat(bandPrice(grown(outside, edge.axis(), edge.mm() + 1), kg))
-                            .isGreaterThan(price);
+                    double bands = bandPrice(outside, kg);
+                    Size after = grown(outside, edge.axis(), edge.mm() + 1e-5);
+                    assertThat(charge(grown(outside, edge.axis(), edge.mm()), kg))
+                            .isEqualTo(now);
+                    assertThat(charge(after, kg))
+                            .isEqualTo(edge.price().orElse(Double.MAX_VALUE))
+                            .isGreaterThan(now);
+                    surcharged += bandPrice(after, kg) == bands && edge.price().isPresent() ? 1 : 0;
+                    refused += edge.price().isEmpty() ? 1 : 0;
                 }
             }
         }
-        assertThat(checked).isGreaterThan(1000);
+        assertThat(edges).isGreaterThan(1000);
+        assertThat(surcharged).as("a surcharge comes before the next band").isGreaterThan(100);
+        assertThat(refused).as("a limit comes before the next band").isGreaterThan(100);
+    }
+
+    private static double charge(Size outside, double kg) {
+        return Quote.of(TARIFF, outside, kg).price().orElse(Double.MAX_VALUE);
     }
 
     private static double bandPrice(Size outside, double kg) {

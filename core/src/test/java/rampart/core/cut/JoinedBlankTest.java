@@ -57,7 +57,10 @@ class JoinedBlankTest {
         assertThat(joined.parts()).isEqualTo(2);
         assertThat(joined.sound()).isTrue();
         // Two walls of 404 and 304 wide; the tab of 35 lies to the left of the first.
-        assertThat(joined.acrossMm().get(0) - 35).isBetween(404 + 40.0, 404 + 304 - 40.0);
+        assertThat(joined.acrossMm().get(0) - 35).isBetween(404 + 40.0, 404 + 304 - 40.0 - JoinedBlank.LAP_MM);
+        // By hand: 1451 of board, so that the second part of 800 begins at 651; its lap ends at 686, the corner is at
+        // 743.
+        assertThat(joined.clearMm()).isEqualTo(57);
     }
 
     /** Places to a millimetre, all tried: no way with as few joints keeps farther from the scores. */
@@ -103,7 +106,9 @@ class JoinedBlankTest {
         double clear = Double.POSITIVE_INFINITY;
         for (double joint : joints) {
             for (double score : scores) {
-                clear = Math.min(clear, Math.abs(joint - score));
+                // The lap is from the joint onward, and counts with both of its edges.
+                double beside = score < joint ? joint - score : Math.max(0, score - (joint + JoinedBlank.LAP_MM));
+                clear = Math.min(clear, beside);
             }
         }
         return clear;

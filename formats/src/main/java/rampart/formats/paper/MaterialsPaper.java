@@ -76,7 +76,9 @@ final class MaterialsPaper {
                             + wording.amount(Quantity.cut(planned.plan().stock().widthMm()))
                                     .number(),
                     String.valueOf(planned.plan().sheets().size()),
-                    planned.packsPerSheet() == 0 ? "" : String.valueOf(planned.packsPerSheet())));
+                    planned.packsPerSheet().orElse(0) == 0
+                            ? ""
+                            : String.valueOf(planned.packsPerSheet().getAsInt())));
         }
         if (!rows.isEmpty()) {
             blocks.add(new Block.Table(

@@ -20,7 +20,7 @@ final class Sheets {
 
     /** The planner asks between two ways to lay the pieces; after so many the best so far is good enough for a paper. */
     private static final class Tries {
-        private static final int MOST = 40;
+        private static final int MOST = 160;
         private int asked;
 
         boolean over() {

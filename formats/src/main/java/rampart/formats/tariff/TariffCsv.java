@@ -68,7 +68,7 @@ public final class TariffCsv {
         String kind = row.get("kind");
         switch (kind) {
             case "invented" -> service.invented = true;
-            case "divisor" -> service.divisor = value(row, 1);
+            case "divisor" -> divisor(service, row);
             case "band" -> band(service, row);
             case "limit" -> limit(service, row);
             case "surcharge" -> surcharge(service, row);
@@ -76,6 +76,15 @@ public final class TariffCsv {
                 table.wrong(
                         "kind \"" + kind + "\" is not known; it must be invented, divisor, band, limit or surcharge");
         }
+    }
+
+    private void divisor(Building service, CSVRecord row) {
+        if (service.divisor.isPresent()) {
+            table.wrong(row.get("service") + " has a divisor already, " + number(service.divisor.getAsDouble())
+                    + "; a service has one");
+            return;
+        }
+        service.divisor = value(row, 1);
     }
 
     private OptionalDouble value(CSVRecord row, double least) {
@@ -105,6 +114,12 @@ public final class TariffCsv {
     private void limit(Building service, CSVRecord row) {
         Optional<Extent> extent = extent(row);
         OptionalDouble most = value(row, 0);
+        if (extent.isPresent() && service.limits.containsKey(extent.get())) {
+            table.wrong(
+                    row.get("service") + " has a limit of its " + extent.get().words() + " already, "
+                            + number(service.limits.get(extent.get())) + "; a service has one");
+            return;
+        }
         if (extent.isPresent() && most.isPresent()) {
             service.limits.put(extent.get(), most.getAsDouble());
         }

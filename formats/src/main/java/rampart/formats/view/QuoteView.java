@@ -1,6 +1,7 @@
 package rampart.formats.view;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import rampart.core.cost.Extent;
 import rampart.core.cost.Quote;
 import rampart.core.cost.Tariff;
@@ -35,24 +36,29 @@ public record QuoteView(
     }
 
     /**
-     * Another price, and what leads to it.
+     * Another charge, and what leads to it.
      *
      * @param kg by how much the gross mass has to fall, or may rise
+     * @param price with surcharges, where the mass alone is changed; null where it is not taken then, or edges have to shrink as well
      * @param edges by how much one edge alone has to shrink, or may grow
      */
-    public record PriceStepView(double price, double kg, List<EdgeView> edges) {
+    public record PriceStepView(double kg, @Nullable Double price, List<EdgeView> edges) {
         static PriceStepView of(Quote.Step step) {
             return new PriceStepView(
-                    step.price(),
                     step.kg(),
+                    number(step.price()),
                     step.edges().stream()
-                            .map(e -> new EdgeView(DIMENSIONS.get(e.axis().ordinal()), e.mm()))
+                            .map(e -> new EdgeView(DIMENSIONS.get(e.axis().ordinal()), e.mm(), number(e.price())))
                             .toList());
         }
     }
 
-    /** One outside edge of the pack. */
-    public record EdgeView(String edge, double mm) {}
+    /**
+     * One outside edge of the pack.
+     *
+     * @param price with surcharges, then; null where it is not taken
+     */
+    public record EdgeView(String edge, double mm, @Nullable Double price) {}
 
     private static final List<String> DIMENSIONS = List.of("length", "width", "height");
 
@@ -65,10 +71,14 @@ public record QuoteView(
                 quote.billedKg(),
                 quote.byVolume(),
                 quote.band().map(Tariff.Band::toKg).orElse(null),
-                quote.price().isPresent() ? quote.price().getAsDouble() : null,
+                number(quote.price()),
                 quote.surcharges().stream().map(SurchargeView::of).toList(),
                 quote.refusedBy().stream().map(Extent::words).toList(),
                 quote.below().map(PriceStepView::of).orElse(null),
                 quote.above().map(PriceStepView::of).orElse(null));
+    }
+
+    private static @Nullable Double number(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
     }
 }

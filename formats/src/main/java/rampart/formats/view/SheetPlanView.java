@@ -10,7 +10,7 @@ import rampart.core.sheet.SheetPlan;
  * Pieces of one foam in one thickness, laid on sheets.
  *
  * @param sheetMm thickness of the sheet
- * @param packsPerSheet packs whose pieces go on one sheet; 0 where one pack needs more than one
+ * @param packsPerSheet packs whose pieces go on one sheet; 0 where one pack needs more than one, or it was stopped before that was known
  * @param yieldPercent area of the pieces over that of the sheets
  * @param costPerPack of the sheet, shared by all packs that go on it; null where the foam has no price
  * @param leftOver pieces that are larger than a sheet
@@ -77,7 +77,7 @@ public record SheetPlanView(
                 plan.stock().widthMm(),
                 planned.need().parts().stream().map(SheetPartView::of).toList(),
                 plan.sheets().stream().map(LaidSheetView::of).toList(),
-                planned.packsPerSheet(),
+                planned.packsPerSheet().orElse(0),
                 100 * plan.used(),
                 costPerPack(planned, packs, sheetMm3, perLitre),
                 plan.leftOver().stream().map(SheetPartView::of).toList());
@@ -89,8 +89,8 @@ public record SheetPlanView(
             return null;
         }
         double sheet = sheetMm3 / MM3_PER_LITRE * perLitre.getAsDouble();
-        return planned.packsPerSheet() > 0
-                ? sheet / planned.packsPerSheet()
+        return planned.packsPerSheet().orElse(0) > 0
+                ? sheet / planned.packsPerSheet().getAsInt()
                 : planned.plan().sheets().size() * sheet / packs;
     }
 }
