@@ -63,6 +63,18 @@ public final class Blanks {
         return new Blanks(carton).made();
     }
 
+    /**
+     * Area of the rectangles that a carton is cut from, mm2: what has to be bought, never less than what it weighs (rule 58).
+     */
+    public static double sheetMm2(Carton carton) {
+        double rectangles = impossible(carton).isPresent()
+                ? 0
+                : of(carton).stream()
+                        .mapToDouble(blank -> new CountedBlank(blank, 1).sheetMm2())
+                        .sum();
+        return Math.max(carton.blankAreaMm2(), rectangles);
+    }
+
     private List<Blank> made() {
         return switch (carton.style()) {
             case REGULAR_SLOTTED -> List.of(slotted((shorter + c) / 2, (shorter + c) / 2, 2));

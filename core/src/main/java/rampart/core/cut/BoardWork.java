@@ -36,6 +36,7 @@ import rampart.core.quantity.Size;
  * @param blanks its pieces, equal ones counted
  * @param impossible why it cannot be made; empty where it can
  * @param cutDown how it is made lower; empty where it is not
+ * @param boxMm2 area of the board of a box by rule 58; empty where it is none
  * @param bought true where it comes from stock as it is: its blank is for comparison alone
  */
 public record BoardWork(
@@ -46,6 +47,7 @@ public record BoardWork(
         List<CountedBlank> blanks,
         Optional<String> impossible,
         Optional<CutDown> cutDown,
+        OptionalDouble boxMm2,
         boolean bought) {
 
     private static final String BOARDS = "Rigid boards on two faces";
@@ -79,6 +81,7 @@ public record BoardWork(
                         strips,
                         Optional.empty(),
                         Optional.empty(),
+                        OptionalDouble.empty(),
                         false));
             }
         });
@@ -105,6 +108,7 @@ public record BoardWork(
                 List.of(new CountedBlank(blank, 2 * laid.boards().plies())),
                 Optional.empty(),
                 Optional.empty(),
+                OptionalDouble.empty(),
                 false);
     }
 
@@ -122,6 +126,7 @@ public record BoardWork(
                 blanks,
                 impossible,
                 cutDown(box),
+                OptionalDouble.of(box.carton().blankAreaMm2()),
                 box.stock());
     }
 
@@ -138,6 +143,7 @@ public record BoardWork(
                     blanks,
                     Optional.empty(),
                     Optional.empty(),
+                    OptionalDouble.empty(),
                     false));
         }
     }
@@ -153,15 +159,22 @@ public record BoardWork(
         return layer.isPresent() && style.isEmpty() && !name.equals(BOARDS);
     }
 
-    /** Area of the board in it, mm2. */
+    /** Area of the board in it, mm2: of a box by rule 58, as everywhere, so that it weighs here what it weighs in the verdict. */
     public double areaMm2() {
-        return blanks.stream().mapToDouble(CountedBlank::areaMm2).sum();
+        return boxMm2.orElseGet(
+                () -> blanks.stream().mapToDouble(CountedBlank::areaMm2).sum());
     }
 
-    /** What its board costs; empty where that has no price. */
+    /** Area of the rectangles that it is cut from, mm2: that has to be bought. */
+    public double sheetMm2() {
+        double rectangles = blanks.stream().mapToDouble(CountedBlank::sheetMm2).sum();
+        return Math.max(areaMm2(), rectangles);
+    }
+
+    /** What its board costs, with what falls away beside its blanks; empty where that has no price. */
     public OptionalDouble cost(Prices prices) {
         OptionalDouble perM2 = prices.of(board.id());
-        return perM2.isEmpty() ? perM2 : OptionalDouble.of(perM2.getAsDouble() * areaMm2() * 1e-6);
+        return perM2.isEmpty() ? perM2 : OptionalDouble.of(perM2.getAsDouble() * sheetMm2() * 1e-6);
     }
 
     /** Its mass, kg. */

@@ -3,6 +3,7 @@ package rampart.core.search;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import rampart.core.blank.Blanks;
 import rampart.core.box.McKee;
 import rampart.core.cost.Prices;
 import rampart.core.evaluation.Evaluation;
@@ -43,7 +44,7 @@ public final class BoardChoices {
             return perM2.isEmpty()
                     ? perM2
                     : OptionalDouble.of(perM2.getAsDouble()
-                            * evaluation.layout().outer().carton().blankAreaMm2()
+                            * Blanks.sheetMm2(evaluation.layout().outer().carton())
                             * 1e-6);
         }
     }

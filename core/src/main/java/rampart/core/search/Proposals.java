@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import rampart.core.bed.BedShape;
 import rampart.core.check.EvaluationContext;
-import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
+import rampart.core.cut.MaterialCost;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.layout.Layer;
@@ -50,12 +50,12 @@ public final class Proposals {
     }
 
     private static Proposal proposal(Pack pack, Found found, Catalogue catalogue, Prices prices) {
-        Evaluation evaluation = Evaluator.settled(
-                EvaluationContext.of(new Pack(pack.item(), pack.journey(), found.layers()), catalogue), found.worked());
+        Pack walled = new Pack(pack.item(), pack.journey(), found.layers());
+        Evaluation evaluation = Evaluator.settled(EvaluationContext.of(walled, catalogue), found.worked());
         return new Proposal(
                 found.layers(),
                 found.stock(),
-                MaterialCost.of(pack.item().size(), found.layers(), evaluation.layout(), prices),
+                MaterialCost.of(walled, evaluation.layout(), catalogue, prices),
                 evaluation);
     }
 

@@ -10,8 +10,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import rampart.core.check.EvaluationContext;
 import rampart.core.check.JointCheck;
-import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
+import rampart.core.cut.MaterialCost;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.evaluation.UnreckonableException;
@@ -254,7 +254,7 @@ public final class Remedies {
     }
 
     private OptionalDouble cost(Pack costed, Evaluation evaluation) {
-        return MaterialCost.of(costed.item().size(), costed.layers(), evaluation.layout(), prices);
+        return MaterialCost.of(costed, evaluation.layout(), catalogue, prices);
     }
 
     private Pack with(List<Remedy.Change> changes) {

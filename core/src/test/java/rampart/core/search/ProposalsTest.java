@@ -15,8 +15,8 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import rampart.core.bed.BedShape;
 import rampart.core.box.StockCarton;
-import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
+import rampart.core.cut.MaterialCost;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.item.Item;
@@ -118,8 +118,7 @@ class ProposalsTest {
                 .orElseThrow();
         double cost = prices.equals(Prices.NONE)
                 ? 0
-                : MaterialCost.of(pack.item().size(), layers, evaluation.layout(), prices)
-                        .orElseThrow();
+                : MaterialCost.of(whole, evaluation.layout(), catalogue, prices).orElseThrow();
         return Optional.of(new Weighed(
                 layers,
                 Math.round(evaluation.layout().outside().volumeMm3()),

@@ -22,15 +22,14 @@ final class MaterialsPaper {
 
     List<Block> blocks() {
         List<Block> blocks = new ArrayList<>();
-        List<MaterialNeeds.Need> needs =
-                MaterialNeeds.of(source.pack(), source.layout(), source.catalogue(), source.prices());
+        MaterialNeeds needs = MaterialNeeds.of(source.pack(), source.layout(), source.catalogue(), source.prices());
         int packs = source.packs();
         List<List<String>> rows = new ArrayList<>();
         double sum = 0;
         int unpriced = 0;
-        for (MaterialNeeds.Need need : needs) {
+        for (MaterialNeeds.Need need : needs.materials()) {
             boolean priced = need.price().isPresent();
-            double cost = priced ? need.price().getAsDouble() * need.amount() : 0;
+            double cost = need.cost();
             sum += cost;
             unpriced += priced ? 0 : 1;
             rows.add(List.of(

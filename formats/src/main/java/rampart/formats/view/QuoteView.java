@@ -78,7 +78,7 @@ public record QuoteView(
                 quote.above().map(PriceStepView::of).orElse(null));
     }
 
-    private static @Nullable Double number(OptionalDouble value) {
+    private static Double number(OptionalDouble value) {
         return value.isPresent() ? value.getAsDouble() : null;
     }
 }

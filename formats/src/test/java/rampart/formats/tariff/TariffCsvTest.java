@@ -61,12 +61,12 @@ class TariffCsvTest {
                 "Try,band,,1 | /rows/2 | 4 columns",
                 "Try,divisor,,5000, | /rows | no row of kind band",
                 "Try,band,,1,2 | /rows | no row of kind divisor",
-                "Try,divisor,,5000,\nTry,divisor,,6000, | /rows/3 | has a divisor already, 5000",
-                "Try,limit,litres,80,\nTry,limit,litres,90, | /rows/3 | has a limit of its volume already, 80",
+                "Try,divisor,,5000,;Try,divisor,,6000, | /rows/3 | has a divisor already, 5000",
+                "Try,limit,litres,80,;Try,limit,litres,90, | /rows/3 | has a limit of its volume already, 80",
                 "Try,band,,NaN,2 | /rows/2 | not allowed",
             })
     void whatIsWrongIsToldByItsLine(String row, String path, String says) {
-        assertThatThrownBy(() -> TariffCsv.read(HEAD + row + "\n"))
+        assertThatThrownBy(() -> TariffCsv.read(HEAD + row.replace(';', '\n') + "\n"))
                 .isInstanceOfSatisfying(
                         UnreadableTableException.class,
                         e -> assertThat(e.problems()).anySatisfy((Problem p) -> {

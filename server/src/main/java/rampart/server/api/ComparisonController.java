@@ -12,10 +12,10 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
+import rampart.core.quote.MaterialNeeds;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
@@ -82,11 +82,13 @@ class ComparisonController {
     }
 
     private OptionalDouble cost(PackFile file, Prices today) {
-        return MaterialCost.of(
-                file.pack().item().size(),
-                file.pack().layers(),
-                LayoutWalk.layUndrawn(file.pack().item(), file.pack().layers(), file.catalogue(catalogue)),
-                today);
+        Catalogue materials = file.catalogue(catalogue);
+        return MaterialNeeds.of(
+                        file.pack(),
+                        LayoutWalk.layUndrawn(file.pack().item(), file.pack().layers(), materials),
+                        materials,
+                        today)
+                .cost();
     }
 
     private static String money(double amount, Wording wording) {

@@ -7,12 +7,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import java.util.List;
-import java.util.OptionalDouble;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
-import rampart.core.cost.MaterialCost;
 import rampart.core.cost.Prices;
 import rampart.core.layout.Layout;
 import rampart.core.layout.LayoutWalk;
@@ -114,8 +112,7 @@ class PreQuoteController {
         Catalogue materials = read.catalogue(catalogue);
         Layout layout = LayoutWalk.lay(read.pack().item(), read.pack().layers(), materials);
         Prices today = prices.today();
-        OptionalDouble material =
-                MaterialCost.of(read.pack().item().size(), read.pack().layers(), layout, today);
+        MaterialNeeds needs = MaterialNeeds.of(read.pack(), layout, materials, today);
         double minutes = PaperSource.steps(read, layout, materials).stream()
                 .mapToDouble(Step::minutes)
                 .sum();
@@ -125,7 +122,7 @@ class PreQuoteController {
         PreQuote quote = PreQuote.of(
                 read.pack(),
                 layout,
-                material,
+                needs.cost(),
                 minutes,
                 verdicts.of(read, catalogue).verdict(),
                 tariffs.all(),
@@ -148,7 +145,7 @@ class PreQuoteController {
                 RangeView.of(quote.expectedLoss()),
                 RangeView.of(quote.total()),
                 value,
-                MaterialNeeds.of(read.pack(), layout, materials, today).stream()
+                needs.materials().stream()
                         .map(need -> new NeededView(need.name(), need.amount(), need.unit()))
                         .toList());
     }
