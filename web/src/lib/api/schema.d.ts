@@ -2140,6 +2140,8 @@ export interface components {
             /** Format: double */
             massKg: number;
             name: string;
+            /** Format: double */
+            sheetM2: number;
             style: string | null;
         };
         BoxView: {
@@ -2490,6 +2492,7 @@ export interface components {
             depthMm: number;
             file: string;
             layers: components["schemas"]["CutLayerView"][];
+            missed: components["schemas"]["MissedView"][];
             title: string;
             /** Format: double */
             widthMm: number;
@@ -2595,6 +2598,8 @@ export interface components {
             edge: string;
             /** Format: double */
             mm: number;
+            /** Format: double */
+            price: number | null;
         };
         EvaluationView: {
             boxes: components["schemas"]["BoxView"][];
@@ -3126,6 +3131,15 @@ export interface components {
             because: string;
             demand: string;
             wall: components["schemas"]["ProposalView"] | null;
+        };
+        MissedView: {
+            /** Format: double */
+            depthMm: number;
+            what: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         MomentView: {
             /** Format: double */
@@ -3791,7 +3805,7 @@ export interface components {
             /** Format: double */
             kg: number;
             /** Format: double */
-            price: number;
+            price: number | null;
         };
         PriceView: {
             /** Format: double */
@@ -4156,6 +4170,10 @@ export interface components {
             cameraKnown: boolean;
             /** Format: double */
             errorMm: number;
+            /** Format: int32 */
+            holes: number;
+            /** Format: double */
+            innerCornersMm: number;
             middleMm: number[];
             outlines: components["schemas"]["OutlineView"][];
             /** Format: double */

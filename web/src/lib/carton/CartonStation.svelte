@@ -108,7 +108,9 @@
               >
             {/each}
             <span class="quiet"
-              >{work.board}, {shown(work.areaM2, 3)} m², {mass(work.massKg, 3)}{work.cost === null
+              >{work.board}, {shown(work.areaM2, 3)} m²{work.sheetM2 > 1.02 * work.areaM2
+                ? ` out of ${shown(work.sheetM2, 3)} m²`
+                : ''}, {mass(work.massKg, 3)}{work.cost === null
                 ? ''
                 : `, ${shown(work.cost, 2)} ${house.ways.currency ?? ''}`}</span
             >

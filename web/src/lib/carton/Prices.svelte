@@ -110,7 +110,8 @@
       </table>
     </div>
     <p class="quiet">
-      Each edge is rounded up to a whole centimetre, the billed mass up to a whole kilogram. The carrier's own terms come first.
+      Each edge is rounded up to a whole centimetre, the billed mass up to a whole kilogram. The carrier's own terms
+      come first.
     </p>
   {/if}
 </section>

@@ -197,8 +197,9 @@
               Lay it straight{straight ? `: turned by ${(Math.round(traced.turnedDegrees * 10) / 10).toFixed(1)}°` : ''}
             </label>
             <p>
-              About <b>± {length(traced.errorMm)}</b>; points within {length(traced.simplifiedMm)} of a straight line are
-              left out. {#if heightMm > 0}
+              At its worst <b>± {length(traced.errorMm)}</b>{traced.innerCornersMm > 0.05
+                ? `: inner corners hide ${length(traced.innerCornersMm)} of themselves, elsewhere ± ${length(traced.errorMm - traced.innerCornersMm)}; measure those corners, or photograph it with them toward the lens`
+                : ''}; points within {length(traced.simplifiedMm)} of a straight line are left out. {#if heightMm > 0}
                 {#if traced.cameraKnown}
                   Its height had moved the farthest edge by {length(traced.parallaxMm)}: taken back. Each
                   {length(1)} of error in that height leaves {length(traced.perMmOfHeight)}.
@@ -207,6 +208,10 @@
                   height moves its edge ({length(traced.parallaxMm)}): measure it from the table to the lens and enter
                   it above, or photograph once more, leaning a little.
                 {/if}
+              {/if}
+              {#if traced.holes > 0}
+                <b>{traced.holes === 1 ? 'An opening in it was' : `${traced.holes} openings in it were`} left out</b>:
+                foam goes there only as a pocket of its own that you take away again.
               {/if}
               <span class="quiet">A shadow is traced with the item: light it from all sides, or raise the limit.</span>
             </p>

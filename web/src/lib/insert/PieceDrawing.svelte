@@ -41,13 +41,24 @@
         />
       {/each}
     {/each}
+    {#each piece.layers.filter((l) => l.name === 'not-cut') as layer (layer.name)}
+      {#each layer.outlines as outline, i (i)}<path class="missed" d={pathOf(outline, same, up)} />{/each}
+    {/each}
     {#each pockets.filter((l) => l.work === 'pocket') as layer, i (layer.name)}
       {@const [x, y] = spot(layer.outlines[0]!, i)}
       <text {x} y={up(y)} font-size={Math.max(8, piece.widthMm / 26)} text-anchor="middle">{length(layer.depthMm)}</text
       >
     {/each}
   </svg>
-  <figcaption>{piece.title}</figcaption>
+  <figcaption>
+    {piece.title}
+    {#each piece.missed as missed, i (i)}
+      <p class="status-breaks">
+        Not cut, narrower than the cut itself: {missed.what === 'slot' ? 'the slot of a tie' : 'an opening'}
+        {length(missed.depthMm)} deep, {length(missed.xMm)} from the left and {length(missed.yMm)} from the front.
+      </p>
+    {/each}
+  </figcaption>
 </figure>
 
 <style>
@@ -73,6 +84,12 @@
   }
   .cut {
     fill: var(--color-base-100);
+  }
+  .missed {
+    fill: none;
+    stroke: var(--color-error);
+    stroke-width: 2px;
+    stroke-dasharray: 5 3;
   }
   .edge {
     fill: none;

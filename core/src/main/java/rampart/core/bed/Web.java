@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.Edges;
+import rampart.core.quantity.Units;
 
 /**
  * The foam left standing between two pockets (rule 53).
@@ -28,7 +29,9 @@ public record Web(double mm, String one, String other) {
         }
 
         double webMm(Pocket other) {
-            return Edges.distanceMm(prism.outline(), other.prism.outline()) - gapMm - other.gapMm;
+            // 12 mm from 4.4 to 16.4 is 12 mm, and not 11.999 999 999 999 998.
+            return Units.roundTo9Decimals(
+                    Edges.distanceMm(prism.outline(), other.prism.outline()) - gapMm - other.gapMm);
         }
     }
 

@@ -15,6 +15,7 @@ import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.valid.IsValidOp;
@@ -171,9 +172,24 @@ public final class Region {
         return geometry.distance(other.geometry);
     }
 
+    /** The least distance to a place, mm; 0 where it lies within. */
+    public double distanceMm(PlanPoint place) {
+        return geometry.distance(point(place));
+    }
+
+    /** Its place that is nearest to this one. */
+    public PlanPoint nearest(PlanPoint place) {
+        Coordinate at = DistanceOp.nearestPoints(geometry, point(place))[0];
+        return new PlanPoint(at.x, at.y);
+    }
+
+    private static Geometry point(PlanPoint place) {
+        return FACTORY.createPoint(new Coordinate(place.xMm(), place.yMm()));
+    }
+
     /** True where the place lies within it or on its edge. */
     public boolean holds(PlanPoint place) {
-        return geometry.covers(FACTORY.createPoint(new Coordinate(place.xMm(), place.yMm())));
+        return geometry.covers(point(place));
     }
 
     /** The outer edges of its pieces. */

@@ -2,6 +2,7 @@ package rampart.core.insert;
 
 import java.util.List;
 import rampart.core.geometry.CutWork;
+import rampart.core.geometry.Outline;
 
 /**
  * One piece as it lies while it is cut: the face that meets the other half up, base with the item's left at the left and
@@ -12,6 +13,7 @@ import rampart.core.geometry.CutWork;
  * @param widthMm to the right
  * @param depthMm away from whoever cuts
  * @param loose pieces that fall free of each other and are laid in one by one; 1 where it hangs together
+ * @param missed what is drawn and not cut: it is narrower than the cut itself
  */
 public record CutPiece(
         BedCut.Half half,
@@ -21,10 +23,21 @@ public record CutPiece(
         double depthMm,
         double thicknessMm,
         int loose,
-        List<CutLine> lines) {
+        List<CutLine> lines,
+        List<Missed> missed) {
     public CutPiece {
         lines = List.copyOf(lines);
+        missed = List.copyOf(missed);
     }
+
+    /** What an outline is of. */
+    public enum What {
+        OPENING,
+        SLOT
+    }
+
+    /** Drawn to this depth and too narrow to be cut. */
+    public record Missed(What what, double depthMm, Outline outline) {}
 
     /** Faces that are glued to the next piece of the same half; trays lie loose on each other. */
     static int gluedFaces(List<CutPiece> pieces, int trays) {

@@ -1,12 +1,11 @@
 package rampart.core.insert;
 
-import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
-import rampart.core.geometry.Segment;
 import rampart.core.quantity.Require;
 
 /**
@@ -28,8 +27,14 @@ public record CutTool(double kerfMm, double radiusMm) {
     /** Of the rounded corners of a path, much finer than any kerf. */
     private static final double PATH_MM = 0.005;
 
-    /** Turns less than this leave nothing worth a relief. */
-    private static final double FLAT = Math.toRadians(20);
+    /** Foam that a cutter leaves no deeper than this gives way to what is pressed in, mm (assumed). */
+    private static final double GIVES_WAY_MM = 0.05;
+
+    /** A tip that is deeper than so many radii is an arm, and no relief reaches to its end. */
+    private static final double DEEPEST_TIP = 3;
+
+    /** Corners leave less than so many squares of the radius: the sharpest that is relieved, of 30 degrees, a little under it. */
+    private static final double CORNER = 4;
 
     /** @throws IllegalArgumentException if a figure is out of its range */
     public CutTool {
@@ -48,51 +53,47 @@ public record CutTool(double kerfMm, double radiusMm) {
     }
 
     /**
-     * The opening with a round relief at each corner that the cutter would leave full: a circle through the corner, so
-     * that a sharp corner of the item goes in.
+     * The opening with a relief wherever the cutter would leave a corner or a tip full, rounded ones as well where it is wider than they
+     * are: as if it went on along the middle of the corner until it touched its end, so that a sharp corner of the item goes in.
      */
     public Region relieved(Region open) {
-        if (radiusMm == 0) {
+        Region middles = open.offset(-radiusMm, PATH_MM);
+        if (radiusMm == 0 || middles.isEmpty()) {
             return open;
         }
         Region relieved = open;
-        for (Outline edge : open.outlines()) {
-            relieved = relieved.plus(reliefs(edge));
-        }
-        for (Outline edge : open.holes()) {
-            relieved = relieved.plus(reliefs(reversedCorners(edge)));
+        // What gives way is taken off first: it would join corners along the walls between them.
+        for (Outline full :
+                open.minus(middles.offset(radiusMm + GIVES_WAY_MM, PATH_MM)).outlines()) {
+            PlanPoint tip = Collections.max(full.corners(), Comparator.comparingDouble(middles::distanceMm));
+            double deep = middles.distanceMm(tip) - radiusMm;
+            if (deep <= DEEPEST_TIP * radiusMm) {
+                PlanPoint from = middles.nearest(tip);
+                double share = deep / (deep + radiusMm);
+                PlanPoint to = from.plus((tip.xMm() - from.xMm()) * share, (tip.yMm() - from.yMm()) * share);
+                // A little wider than the cutter: the straight lines that stand for its circle lie within it.
+                relieved = relieved.plus(disc(from).plus(disc(to)).hull());
+            }
         }
         return relieved;
     }
 
-    /** Runs with the opening on its left, as an outer edge does. */
-    private static List<PlanPoint> reversedCorners(Outline hole) {
-        List<PlanPoint> corners = new ArrayList<>(hole.corners());
-        Collections.reverse(corners);
-        return corners;
+    private Region disc(PlanPoint middle) {
+        return Region.within(Outline.circle(middle, radiusMm + 4 * PATH_MM), PATH_MM);
     }
 
-    private Region reliefs(Outline edge) {
-        return reliefs(edge.segments().stream().map(Segment::from).toList());
-    }
-
-    private Region reliefs(List<PlanPoint> corners) {
-        Region all = Region.none();
-        int n = corners.size();
-        for (int i = 0; i < n; i++) {
-            PlanPoint at = corners.get(i);
-            PlanPoint before = corners.get((i + n - 1) % n);
-            PlanPoint after = corners.get((i + 1) % n);
-            double in = Math.atan2(at.yMm() - before.yMm(), at.xMm() - before.xMm());
-            double out = Math.atan2(after.yMm() - at.yMm(), after.xMm() - at.xMm());
-            double turn = Math.IEEEremainder(out - in, 2 * Math.PI);
-            if (turn > FLAT) {
-                double inward = in + (Math.PI + turn) / 2;
-                PlanPoint centre = at.plus(radiusMm * Math.cos(inward), radiusMm * Math.sin(inward));
-                // A little wider than the cutter: the straight lines that stand for the circle lie within it.
-                all = all.plus(Region.within(Outline.circle(centre, radiusMm + 4 * PATH_MM), PATH_MM));
-            }
+    /**
+     * What of an opening is not cut, since it is narrower than the cut itself: all of it, or an arm. Corners are not told: they are relieved,
+     * or as sharp as the cut is wide.
+     */
+    public List<Outline> missed(Region open) {
+        double half = Math.max(kerfMm / 2, radiusMm);
+        if (half == 0) {
+            return List.of();
         }
-        return all;
+        Region cut = relieved(open).offset(-half, PATH_MM).offset(half + GIVES_WAY_MM, PATH_MM);
+        return open.minus(cut).outlines().stream()
+                .filter(left -> Math.abs(left.areaMm2()) > CORNER * half * half)
+                .toList();
     }
 }

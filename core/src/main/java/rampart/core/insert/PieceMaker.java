@@ -6,6 +6,7 @@ import rampart.core.bed.TieSlot;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
+import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 
 /** Lays the pieces of one half as they are cut. */
@@ -37,12 +38,14 @@ final class PieceMaker {
     /** A piece that is cut through to its outer edge, then to each depth, deepest first. */
     CutPiece piece(int number, int count, double thicknessMm, List<Depth> depths) {
         List<CutLine> lines = new ArrayList<>();
+        List<CutPiece.Missed> missed = new ArrayList<>();
         Region through = Region.none();
         for (Depth depth : depths) {
             Region open = tool.relieved(depth.open());
             Region path = tool.pathWithin(open);
             boolean cut = depth.goesThrough(thicknessMm);
             double to = cut ? thicknessMm : depth.depthMm();
+            miss(missed, CutPiece.What.OPENING, depth.open(), to);
             if (cut) {
                 through = through.plus(open);
             }
@@ -50,7 +53,7 @@ final class PieceMaker {
             add(lines, cut ? CutWork.CUT : CutWork.ISLAND, to, path.holes());
         }
         if (half == BedCut.Half.BASE) {
-            ties(lines, number, thicknessMm);
+            ties(lines, missed, number, thicknessMm);
         }
         add(lines, CutWork.CUT, thicknessMm, tool.pathRound(block).outlines());
         return new CutPiece(
@@ -61,7 +64,12 @@ final class PieceMaker {
                 bounds.heightMm(),
                 thicknessMm,
                 block.minus(through).pieces(),
-                lines);
+                lines,
+                missed);
+    }
+
+    private void miss(List<CutPiece.Missed> missed, CutPiece.What what, Region open, double depthMm) {
+        tool.missed(open).forEach(outline -> missed.add(new CutPiece.Missed(what, depthMm, laid(outline))));
     }
 
     private void add(List<CutLine> lines, CutWork work, double depthMm, List<Outline> outlines) {
@@ -69,16 +77,16 @@ final class PieceMaker {
     }
 
     /** Slots through every piece of the base; where the bands run is drawn on the one that meets the lid. */
-    private void ties(List<CutLine> lines, int number, double thicknessMm) {
+    private void ties(List<CutLine> lines, List<CutPiece.Missed> missed, int number, double thicknessMm) {
         for (TieSlot slot : of.slotsInFoam()) {
             if (number == 1) {
                 add(lines, CutWork.MARK, 0, List.of(Outline.polygon(slot.band())));
             }
-            add(
-                    lines,
-                    CutWork.CUT,
-                    thicknessMm,
-                    List.of(Outline.polygon(slot.first()), Outline.polygon(slot.second())));
+            for (List<PlanPoint> corners : List.of(slot.first(), slot.second())) {
+                Region open = Region.within(Outline.polygon(corners), BedCut.TOLERANCE_MM);
+                miss(missed, CutPiece.What.SLOT, open, thicknessMm);
+                add(lines, CutWork.CUT, thicknessMm, tool.pathWithin(open).outlines());
+            }
         }
     }
 

@@ -208,6 +208,20 @@ class BedTest {
         assertThat(two.contact().web()).contains(new Web(10, "part", "key"));
     }
 
+    /** Twelve millimetres drawn where the subtraction of the places leaves a little less. */
+    @Test
+    void aWebOfJustWhatIsAskedIsJustThat() {
+        assertThat(16.4 - 4.4).isLessThan(12);
+        BedShape two = new BedShape(
+                SIZE,
+                List.of(strong(rectangle(-100, -60, 4.4, 60), -40, 40), strong(rectangle(16.4, -60, 100, 60), -40, 40)),
+                List.of(),
+                0,
+                0,
+                List.of());
+        assertThat(two.contact().web()).contains(new Web(12, "part", "part"));
+    }
+
     @Test
     void aTieIsJudgedByWhatItRestsOn() {
         BedPart body = strong(rectangle(-100, -60, 100, 60), -40, 20);

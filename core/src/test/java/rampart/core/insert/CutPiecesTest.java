@@ -16,6 +16,7 @@ import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
 import rampart.core.bed.Nature;
 import rampart.core.bed.Prism;
+import rampart.core.bed.Tie;
 import rampart.core.geometry.Bounds;
 import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
@@ -23,6 +24,7 @@ import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 import rampart.core.layout.LaidCushion;
 import rampart.core.pack.Packs;
+import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 
 /** A bed in pieces: out of sheets, out of the solid, with kerf and relief, the lid turned over. */
@@ -190,6 +192,85 @@ class CutPiecesTest {
         assertThat(square.minus(router.relieved(square).offset(-3, 0.02).offset(3.02, 0.02))
                         .areaMm2())
                 .isLessThan(0.1);
+    }
+
+    /** Corners rounded more narrowly than the cutter is, and tips of a star, are reached as sharp corners are. */
+    @Test
+    void roundedCornersAndTipsAreRelievedToo() {
+        CutTool router = new CutTool(0, 6);
+        Region rounded = Region.within(Outline.polygon(rectangle(0, 0, 80, 50)), 0.01)
+                .offset(-2, 0.005)
+                .offset(2, 0.005);
+        List<PlanPoint> points = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            double r = i % 2 == 0 ? 80 : 50;
+            points.add(new PlanPoint(r * Math.cos(i * Math.PI / 5), r * Math.sin(i * Math.PI / 5)));
+        }
+        for (Region open : List.of(rounded, Region.within(Outline.polygon(points), 0.01))) {
+            Region without = open.minus(open.offset(-6, 0.005).offset(6.02, 0.005));
+            Region with = open.minus(router.relieved(open).offset(-6, 0.005).offset(6.02, 0.005));
+            assertThat(without.areaMm2()).isGreaterThan(20);
+            assertThat(with.areaMm2()).isLessThan(0.04 * without.areaMm2());
+            assertThat(router.missed(open)).isEmpty();
+        }
+    }
+
+    /** What is narrower than the cut is told where it is, and nothing else is. */
+    @Test
+    void whatIsNarrowerThanTheCutIsTold() {
+        Region arm = Region.within(
+                Outline.polygon(List.of(
+                        new PlanPoint(0, 0),
+                        new PlanPoint(60, 0),
+                        new PlanPoint(60, 20),
+                        new PlanPoint(100, 20),
+                        new PlanPoint(100, 24),
+                        new PlanPoint(60, 24),
+                        new PlanPoint(60, 60),
+                        new PlanPoint(0, 60))),
+                0.01);
+        for (CutTool tool : List.of(new CutTool(5, 0), new CutTool(0, 2.5), new CutTool(5, 2.5))) {
+            assertThat(tool.missed(arm)).hasSize(1).allSatisfy(outline -> {
+                assertThat(outline.bounds().minXMm()).isBetween(59.0, 64.0);
+                assertThat(outline.bounds().maxXMm()).isCloseTo(100, within(1e-6));
+            });
+        }
+        assertThat(new CutTool(3.9, 0).missed(arm)).isEmpty();
+        assertThat(new CutTool(0, 1.9).missed(arm)).isEmpty();
+        assertThat(CutTool.KNIFE.missed(arm)).isEmpty();
+        assertThat(new CutTool(5, 0).missed(Region.within(Outline.polygon(rectangle(0, 0, 4, 60)), 0.01)))
+                .as("all of it")
+                .hasSize(1);
+    }
+
+    /** The slot is as wide as it is drawn once the kerf is gone; where it is narrower than the kerf, it is told at its piece. */
+    @Test
+    void slotsOfTiesKnowTheKerf() {
+        BedShape bed = new BedShape(
+                SIZE, List.of(BODY), List.of(), SIZE.heightMm() / 2, 0, List.of(new Tie(Axis.X, 0, 20, 5)));
+        BedCut cut = BedCut.of(laid(bed));
+        assertThat(cut.slotsInFoam()).hasSize(1);
+        CutPiece knife = BlockCut.of(cut, TurnEdge.SIDE, CutTool.KNIFE).pieces().get(0);
+        CutPiece saw =
+                BlockCut.of(cut, TurnEdge.SIDE, new CutTool(1, 0)).pieces().get(0);
+        // 4 x 24 for a band of 20; a kerf of 1 leaves a path of 3 x 23.
+        assertThat(slots(knife)).allMatch(size -> size.equals("4.0 x 24.0")).hasSize(2);
+        assertThat(slots(saw)).allMatch(size -> size.equals("3.0 x 23.0")).hasSize(2);
+        CutPiece wide =
+                BlockCut.of(cut, TurnEdge.SIDE, new CutTool(5, 0)).pieces().get(0);
+        assertThat(slots(wide)).isEmpty();
+        assertThat(wide.missed())
+                .hasSize(2)
+                .allMatch(missed -> missed.what() == CutPiece.What.SLOT && missed.depthMm() == wide.thicknessMm());
+    }
+
+    private static List<String> slots(CutPiece piece) {
+        return piece.lines().stream()
+                .filter(line -> line.work() == CutWork.CUT)
+                .map(line -> line.outline().bounds())
+                .filter(b -> b.widthMm() < 10)
+                .map(b -> Math.round(b.widthMm() * 10) / 10.0 + " x " + Math.round(b.heightMm() * 10) / 10.0)
+                .toList();
     }
 
     private static LaidCushion laidRandom(Random random) {

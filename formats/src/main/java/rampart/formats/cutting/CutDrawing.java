@@ -25,6 +25,9 @@ public record CutDrawing(
     /** Layer of texts. */
     public static final String MARKING = "mark";
 
+    /** Layer of what is drawn and not cut, since it is narrower than the cut. */
+    public static final String MISSED = "not-cut";
+
     public CutDrawing {
         layers = List.copyOf(layers);
         texts = List.copyOf(texts);
@@ -65,6 +68,11 @@ public record CutDrawing(
             List<Outline> outlines = new ArrayList<>(before == null ? List.of() : before.outlines());
             outlines.add(line.outline());
             layers.put(name, Layer.closed(name, line.work(), line.depthMm(), outlines));
+        }
+        if (!piece.missed().isEmpty()) {
+            List<Outline> missed =
+                    piece.missed().stream().map(CutPiece.Missed::outline).toList();
+            layers.put(MISSED, Layer.closed(MISSED, CutWork.MARK, 0, missed));
         }
         return new CutDrawing(
                 half + "-" + piece.number() + "-of-" + piece.count(),

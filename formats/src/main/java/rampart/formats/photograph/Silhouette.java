@@ -21,7 +21,10 @@ import rampart.core.quantity.Require;
  *
  * @param threshold from which a place belongs to the item, of 255
  * @param outlines mm in the plane, the largest first
- * @param errorMm about how far they may be off
+ * @param errorMm how far they may be off where they are worst: twice the root of the squares of all that is uncertain, and what inner
+ *     corners of a tall item hide of it
+ * @param innerCornersMm how much of that is in its inner corners alone; 0 where none is hidden
+ * @param holes how many openings in what stands out were left out
  * @param parallaxMm how far the edge was moved at most for the item's height
  * @param perMmOfHeight how far the farthest edge moves for each mm of that height
  * @param cameraKnown false where the camera's height over the table could not be found well enough to say what the height of the
@@ -31,6 +34,8 @@ public record Silhouette(
         int threshold,
         List<Region> outlines,
         double errorMm,
+        double innerCornersMm,
+        int holes,
         double parallaxMm,
         double perMmOfHeight,
         boolean cameraKnown) {
@@ -45,6 +50,9 @@ public record Silhouette(
 
     /** Spots smaller than this share of the largest are dirt. */
     private static final double LEAST_SHARE = 0.02;
+
+    /** Worst of what is spread evenly or as the errors of measurements are, in root mean squares (common practice). */
+    private static final double WORST = 2;
 
     /** Beyond this share the camera's height is not known. */
     private static final double WORST_HEIGHT = 0.05;
@@ -76,7 +84,12 @@ public record Silhouette(
         PlanPoint foot = new PlanPoint(camera.xMm(), camera.yMm());
         List<Region> outlines = new ArrayList<>();
         double farthest = 0;
-        for (Region seen : seen(flat, difference, threshold)) {
+        double hidden = 0;
+        int holes = 0;
+        InnerCorners corners = new InnerCorners(foot, height / (camera.heightMm() - height));
+        for (Spot spot : seen(flat, difference, threshold)) {
+            Region seen = spot.region;
+            holes += spot.holes;
             // A wall's foot is seen toward the camera, its top away from it: the item is within both.
             Region item =
                     height == 0 ? seen : seen.common(seen.scaled(foot, keep)).largest();
@@ -85,16 +98,26 @@ public record Silhouette(
                     farthest = Math.max(farthest, foot.to(place));
                 }
             }
-            outlines.add(simplified(item));
+            Region simple = simplified(item);
+            hidden = Math.max(hidden, corners.worstMm(simple));
+            outlines.add(simple);
         }
         double parallax = farthest * height / camera.heightMm();
         double share = camera.heightErrorMm() / camera.heightMm();
-        double error = Math.sqrt(square(flat.marksErrorMm())
-                + square(flat.mmPerPixel() / 2)
-                + square(SIMPLIFIED_MM)
-                + square(parallax * share));
+        double error = WORST
+                * Math.sqrt(square(flat.marksErrorMm())
+                        + square(flat.mmPerPixel() / 2)
+                        + square(SIMPLIFIED_MM)
+                        + square(parallax * share));
         return new Silhouette(
-                threshold, outlines, error, parallax, farthest / camera.heightMm(), share <= WORST_HEIGHT);
+                threshold,
+                outlines,
+                error + hidden,
+                hidden,
+                holes,
+                parallax,
+                farthest / camera.heightMm(),
+                share <= WORST_HEIGHT);
     }
 
     private static double square(double value) {
@@ -127,7 +150,7 @@ public record Silhouette(
         return Math.max(LEAST_CONTRAST, GThresholdImageOps.computeOtsu(histogram, histogram.length, all));
     }
 
-    private static List<Region> seen(LaidFlat flat, GrayU8 difference, int threshold) {
+    private static List<Spot> seen(LaidFlat flat, GrayU8 difference, int threshold) {
         GrayU8 binary = new GrayU8(difference.width, difference.height);
         for (int at = 0; at < binary.data.length; at++) {
             binary.data[at] = (byte) ((difference.data[at] & 255) >= threshold ? 1 : 0);
@@ -137,7 +160,7 @@ public record Silhouette(
         List<Spot> spots = new ArrayList<>();
         for (Contour contour : BinaryImageOps.contour(clean, ConnectRule.FOUR, null)) {
             if (contour.external.size() >= 8) {
-                Spot spot = Spot.of(contour.external, difference, threshold, flat);
+                Spot spot = Spot.of(contour, difference, threshold, flat);
                 if (spot.region.areaMm2() >= LEAST_MM2) {
                     spots.add(spot);
                 }
@@ -150,7 +173,7 @@ public record Silhouette(
                             + " lighter than itself, or lower the threshold");
         }
         double least = LEAST_SHARE * spots.get(0).region.areaMm2();
-        List<Region> seen = new ArrayList<>();
+        List<Spot> seen = new ArrayList<>();
         for (Spot spot : spots) {
             if (spot.region.areaMm2() < least) {
                 break;
@@ -160,7 +183,7 @@ public record Silhouette(
                         + spot.reaches + ", so that part of the item may be cut off: move it to the middle, use strips"
                         + " farther apart, or raise the threshold where it is a shadow");
             }
-            seen.add(spot.region);
+            seen.add(spot);
         }
         return seen;
     }
@@ -180,12 +203,13 @@ public record Silhouette(
      * One thing that stands out.
      *
      * @param reaches the side on which it reaches the edge of where an item may lie; empty where it does not
+     * @param holes openings in it
      */
-    private record Spot(Region region, String reaches) {
-        static Spot of(List<Point2D_I32> contour, GrayU8 difference, int threshold, LaidFlat flat) {
+    private record Spot(Region region, String reaches, int holes) {
+        static Spot of(Contour of, GrayU8 difference, int threshold, LaidFlat flat) {
             List<PlanPoint> places = new ArrayList<>();
             String reaches = "";
-            for (Point2D_I32 pixel : contour) {
+            for (Point2D_I32 pixel : of.external) {
                 double x = 0;
                 double y = 0;
                 int crossings = 0;
@@ -211,11 +235,29 @@ public record Silhouette(
                 }
             }
             try {
-                return new Spot(Region.largestWithin(Outline.polygon(places)), reaches);
+                return new Spot(Region.largestWithin(Outline.polygon(places)), reaches, holes(of, flat));
             } catch (IllegalArgumentException e) {
                 // A hair whose edge holds no area.
-                return new Spot(Region.none(), reaches);
+                return new Spot(Region.none(), reaches, 0);
             }
+        }
+
+        /** Openings that are no dirt. */
+        private static int holes(Contour of, LaidFlat flat) {
+            double mm2 = flat.mmPerPixel() * flat.mmPerPixel();
+            return (int) of.internal.stream()
+                    .filter(hole -> Math.abs(pixels(hole)) * mm2 >= LEAST_MM2)
+                    .count();
+        }
+
+        private static double pixels(List<Point2D_I32> round) {
+            double sum = 0;
+            for (int i = 0; i < round.size(); i++) {
+                Point2D_I32 a = round.get(i);
+                Point2D_I32 b = round.get((i + 1) % round.size());
+                sum += (double) a.x * b.y - (double) b.x * a.y;
+            }
+            return sum / 2;
         }
 
         /** How far from the pixel's middle the threshold is crossed, in pixels; negative where it is not within two. */

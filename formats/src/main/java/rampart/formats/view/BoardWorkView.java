@@ -29,6 +29,8 @@ import rampart.formats.cutting.CutDrawing;
  * @param impossible why it cannot be made; null where it can
  * @param cutDown how it is made lower; null where it is not
  * @param bought true where it comes from stock as it is
+ * @param areaM2 of the board in it
+ * @param sheetM2 of the rectangles that it is cut from, which its cost goes by
  * @param cost of its board; null where that has no price
  */
 public record BoardWorkView(
@@ -38,6 +40,7 @@ public record BoardWorkView(
         String made,
         String board,
         double areaM2,
+        double sheetM2,
         double massKg,
         @Nullable Double cost,
         @Nullable String impossible,
@@ -121,6 +124,7 @@ public record BoardWorkView(
                 work.style().map(s -> s.made() + ".").orElse(""),
                 work.board().name(),
                 work.areaMm2() / MM2_PER_M2,
+                work.sheetMm2() / MM2_PER_M2,
                 work.massKg(),
                 cost.isPresent() ? cost.getAsDouble() : null,
                 work.impossible().orElse(null),

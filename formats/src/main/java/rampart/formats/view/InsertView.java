@@ -3,9 +3,11 @@ package rampart.formats.view;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import rampart.core.geometry.Bounds;
 import rampart.core.geometry.Outline;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
+import rampart.core.insert.CutPiece;
 import rampart.core.insert.FoamInPlace;
 import rampart.core.insert.PickOutGrid;
 import rampart.core.insert.WayToMake;
@@ -82,15 +84,42 @@ public record InsertView(
      * One piece as it lies while it is cut, from its lower left corner.
      *
      * @param file name of its files, without an ending
+     * @param missed what is drawn and left standing, since it is narrower than the cut
      */
-    public record CutPieceView(String file, String title, double widthMm, double depthMm, List<CutLayerView> layers) {
-        static CutPieceView of(CutDrawing drawing) {
+    public record CutPieceView(
+            String file,
+            String title,
+            double widthMm,
+            double depthMm,
+            List<CutLayerView> layers,
+            List<MissedView> missed) {
+        static CutPieceView of(CutPiece piece) {
+            CutDrawing drawing = CutDrawing.of(piece);
             return new CutPieceView(
                     drawing.file(),
                     drawing.title(),
                     drawing.widthMm(),
                     drawing.heightMm(),
-                    drawing.layers().stream().map(CutLayerView::of).toList());
+                    drawing.layers().stream().map(CutLayerView::of).toList(),
+                    piece.missed().stream().map(MissedView::of).toList());
+        }
+    }
+
+    /**
+     * Left standing.
+     *
+     * @param what opening or slot
+     * @param xMm of its middle, from the left of the piece as it lies
+     * @param yMm likewise from the front
+     */
+    public record MissedView(String what, double xMm, double yMm, double depthMm) {
+        static MissedView of(CutPiece.Missed missed) {
+            Bounds b = missed.outline().bounds();
+            return new MissedView(
+                    missed.what().name().toLowerCase(Locale.ROOT),
+                    (b.minXMm() + b.maxXMm()) / 2,
+                    (b.minYMm() + b.maxYMm()) / 2,
+                    missed.depthMm());
         }
     }
 
@@ -205,14 +234,14 @@ public record InsertView(
             LaidCushion bed,
             BedCut cut,
             List<WayToMake> ways,
-            List<CutDrawing> drawings,
+            List<CutPiece> pieces,
             Optional<PickOutGrid> picked,
             List<BlockCut.Step> steps,
             double glueMm2,
             double litresEach) {
         return new InsertView(
                 ways.stream().map(WayView::of).toList(),
-                drawings.stream().map(CutPieceView::of).toList(),
+                pieces.stream().map(CutPieceView::of).toList(),
                 picked.map(PickedSheetView::of).orElse(List.of()),
                 steps.stream().map(KnifeStepView::of).toList(),
                 glueMm2 / 100,

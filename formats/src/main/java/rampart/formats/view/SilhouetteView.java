@@ -12,7 +12,9 @@ import rampart.formats.photograph.Silhouette;
  * @param threshold from which a place belongs to the item, of 255
  * @param middleMm of all of them, in the plane of the picture; the outlines are about it
  * @param turnedDegrees by which they were turned about it, counter-clockwise, to lie straight
- * @param errorMm about how far they may be off
+ * @param errorMm how far they may be off where they are worst
+ * @param innerCornersMm how much of that is in inner corners alone, which a tall item hides; 0 where none is
+ * @param holes openings in what stands out that were left out
  * @param parallaxMm how far the farthest edge was moved for the item's height
  * @param perMmOfHeight how far it moves for each mm of that height
  * @param cameraKnown false where the camera's height has to be measured before the item's can be allowed for
@@ -23,6 +25,8 @@ public record SilhouetteView(
         double turnedDegrees,
         List<OutlinesView.OutlineView> outlines,
         double errorMm,
+        double innerCornersMm,
+        int holes,
         double parallaxMm,
         double perMmOfHeight,
         double simplifiedMm,
@@ -57,6 +61,8 @@ public record SilhouetteView(
                 Math.toDegrees(turn),
                 outlines,
                 silhouette.errorMm(),
+                silhouette.innerCornersMm(),
+                silhouette.holes(),
                 silhouette.parallaxMm(),
                 silhouette.perMmOfHeight(),
                 Silhouette.SIMPLIFIED_MM,

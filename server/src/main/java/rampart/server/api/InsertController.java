@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.BlockCut;
+import rampart.core.insert.CutPiece;
 import rampart.core.insert.CutTool;
 import rampart.core.insert.PickOutGrid;
 import rampart.core.insert.SheetStack;
@@ -139,7 +140,7 @@ class InsertController {
                 bed,
                 cut,
                 WayToMake.all(cut, sheets(bed.foam()), price, asked.edge(), asked.tool()),
-                made.drawings(),
+                made.pieces(),
                 made.picked(),
                 made.steps(),
                 made.glueMm2(),
@@ -175,11 +176,11 @@ class InsertController {
 
     /** The pieces of a bed, drawn as they are made in that way; nothing where they are picked out by hand. */
     static List<CutDrawing> drawings(LaidCushion bed, MakingAsked asked) {
-        return made(BedCut.of(bed), asked).drawings();
+        return made(BedCut.of(bed), asked).pieces().stream().map(CutDrawing::of).toList();
     }
 
     private record Made(
-            List<CutDrawing> drawings, Optional<PickOutGrid> picked, List<BlockCut.Step> steps, double glueMm2) {}
+            List<CutPiece> pieces, Optional<PickOutGrid> picked, List<BlockCut.Step> steps, double glueMm2) {}
 
     private static Made made(BedCut cut, MakingAsked asked) {
         if (asked.sheetMm() != null && !SheetStack.holds(cut, asked.sheetMm())) {
@@ -191,12 +192,10 @@ class InsertController {
         }
         if (asked.sheetMm() != null) {
             SheetStack stack = SheetStack.of(cut, asked.sheetMm(), asked.edge(), asked.tool());
-            return new Made(
-                    stack.pieces().stream().map(CutDrawing::of).toList(), Optional.empty(), List.of(), stack.glueMm2());
+            return new Made(stack.pieces(), Optional.empty(), List.of(), stack.glueMm2());
         }
         BlockCut block = BlockCut.of(cut, asked.edge(), asked.tool());
-        return new Made(
-                block.pieces().stream().map(CutDrawing::of).toList(), Optional.empty(), block.steps(), block.glueMm2());
+        return new Made(block.pieces(), Optional.empty(), block.steps(), block.glueMm2());
     }
 
     private LaidCushion bed(PackFile file) {
