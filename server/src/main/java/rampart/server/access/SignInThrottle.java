@@ -11,7 +11,7 @@ import rampart.server.persistence.SignInFailureRepository;
 /**
  * Slows down guessing, by account and by address, and locks nobody out: an attempt after many failures waits before it is
  * judged, a few seconds at most, and the right password then lets in as ever. A browser that the account was used from
- * before does not wait at all.
+ * before does not wait at all, nor does a script from where it was let in a while ago.
  */
 @Component
 class SignInThrottle {
@@ -29,11 +29,14 @@ class SignInThrottle {
 
     private final SignInFailureRepository failures;
     private final AccountRepository accounts;
+    private final KnownAddresses addresses;
     private final Clock clock;
 
-    SignInThrottle(SignInFailureRepository failures, AccountRepository accounts, Clock clock) {
+    SignInThrottle(
+            SignInFailureRepository failures, AccountRepository accounts, KnownAddresses addresses, Clock clock) {
         this.failures = failures;
         this.accounts = accounts;
+        this.addresses = addresses;
         this.clock = clock;
     }
 
@@ -41,6 +44,9 @@ class SignInThrottle {
     Duration waiting(String account, Origin origin) {
         if (!origin.browserToken().isEmpty()
                 && accounts.knows(AccountName.of(account), Sha256.hex(origin.browserToken()))) {
+            return Duration.ZERO;
+        }
+        if (addresses.knows(account, origin.address())) {
             return Duration.ZERO;
         }
         Instant since = clock.instant().minus(MEMORY);
@@ -60,13 +66,15 @@ class SignInThrottle {
 
     void failed(String account, Origin origin) {
         Instant now = clock.instant();
+        addresses.failed(account, origin.address());
         failures.add(accountSubject(account), now.minus(MEMORY), now);
         failures.add(addressSubject(origin), now.minus(MEMORY), now);
         failures.forgetBefore(now.minus(MEMORY));
     }
 
     /** The account's failures are forgotten; those of the address are not, or one good account would make it guess free. */
-    void passed(String account) {
+    void passed(String account, Origin origin) {
+        addresses.passed(account, origin.address());
         failures.forget(accountSubject(account));
     }
 

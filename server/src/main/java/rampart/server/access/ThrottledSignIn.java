@@ -1,6 +1,8 @@
 package rampart.server.access;
 
 import java.time.Duration;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
 import java.util.concurrent.Semaphore;
 import org.springframework.security.authentication.AbstractAuthenticationToken;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -13,9 +15,13 @@ final class ThrottledSignIn implements AuthenticationManager {
     /** So many may wait at once; beyond that guessing would use up the server's threads. */
     private static final int MOST_WAITING = 16;
 
+    /** Whoever guesses from one place leaves places for others. */
+    private static final int MOST_OF_ONE_ADDRESS = 8;
+
     private final AuthenticationManager judge;
     private final SignInThrottle throttle;
     private final Semaphore places = new Semaphore(MOST_WAITING);
+    private final ConcurrentMap<String, Integer> waitingFrom = new ConcurrentHashMap<>();
 
     ThrottledSignIn(AuthenticationManager judge, SignInThrottle throttle) {
         this.judge = judge;
@@ -28,11 +34,11 @@ final class ThrottledSignIn implements AuthenticationManager {
         Origin origin = origin(attempt);
         Duration waiting = throttle.waiting(account, origin);
         if (!waiting.isZero()) {
-            await(waiting);
+            await(waiting, origin.address());
         }
         try {
             Authentication who = judge.authenticate(attempt);
-            throttle.passed(who.getName());
+            throttle.passed(who.getName(), origin);
             if (who instanceof AbstractAuthenticationToken token) {
                 // Where it came from has been looked at; a session has no use for it.
                 token.setDetails(null);
@@ -44,8 +50,13 @@ final class ThrottledSignIn implements AuthenticationManager {
         }
     }
 
-    private void await(Duration waiting) {
+    private void await(Duration waiting, String address) {
+        if (waitingFrom.merge(address, 1, Integer::sum) > MOST_OF_ONE_ADDRESS) {
+            leave(address);
+            throw new TooManySignInsException();
+        }
         if (!places.tryAcquire()) {
+            leave(address);
             throw new TooManySignInsException();
         }
         try {
@@ -54,7 +65,12 @@ final class ThrottledSignIn implements AuthenticationManager {
             Thread.currentThread().interrupt();
         } finally {
             places.release();
+            leave(address);
         }
+    }
+
+    private void leave(String address) {
+        waitingFrom.computeIfPresent(address, (key, count) -> count > 1 ? count - 1 : null);
     }
 
     private static Origin origin(Authentication attempt) {

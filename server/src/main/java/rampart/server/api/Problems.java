@@ -42,6 +42,7 @@ import rampart.server.photographs.PicturesBusyException;
 import rampart.server.searches.SearchRefusedException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Every error as application/problem+json: what happened, what is kept; one entry per field where fields are wrong. */
@@ -206,7 +207,39 @@ class Problems extends ResponseEntityExceptionHandler {
         }
         return new Problem(
                 path.toString(),
-                path.isEmpty() ? "not a JSON object that this call takes" : "a value of the wrong kind");
+                path.isEmpty()
+                        ? "not a JSON object that this call takes"
+                        : e instanceof MismatchedInputException mismatched
+                                ? wanted(mismatched)
+                                : "a value of the wrong kind");
+    }
+
+    /** What belongs there, and whether nothing stands there. */
+    private static String wanted(MismatchedInputException e) {
+        Class<?> type = e.getTargetType();
+        String kind;
+        if (type == null) {
+            return "a value of the wrong kind";
+        } else if (type == boolean.class || type == Boolean.class) {
+            kind = "true or false";
+        } else if (type.isPrimitive() || Number.class.isAssignableFrom(type)) {
+            kind = "a number";
+        } else if (CharSequence.class.isAssignableFrom(type)) {
+            kind = "text";
+        } else if (type.isEnum()) {
+            kind = "one of "
+                    + Arrays.stream(type.getEnumConstants())
+                            .map(String::valueOf)
+                            .collect(Collectors.joining(", "));
+        } else if (Iterable.class.isAssignableFrom(type) || type.isArray()) {
+            kind = "a list";
+        } else {
+            kind = "an object";
+        }
+        // The reader asks for a null where a field of a plain kind is not there at all.
+        boolean missing =
+                type.isPrimitive() && String.valueOf(e.getOriginalMessage()).contains("null");
+        return (missing ? "missing; it must be " : "a value of the wrong kind; it must be ") + kind;
     }
 
     @Override

@@ -2,6 +2,7 @@ package rampart.server.config;
 
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonFactoryBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -10,6 +11,8 @@ import org.springframework.core.convert.converter.ConverterFactory;
 import org.springframework.core.io.Resource;
 import org.springframework.format.FormatterRegistry;
 import org.springframework.http.CacheControl;
+import org.springframework.web.accept.ContentNegotiationStrategy;
+import org.springframework.web.servlet.config.annotation.ContentNegotiationConfigurer;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
@@ -33,6 +36,12 @@ class WebConfig implements WebMvcConfigurer {
                 .setCacheControl(CacheControl.noCache())
                 .resourceChain(true)
                 .addResolver(new PageResolver());
+    }
+
+    /** Each address has one answer, in one form: what else a caller says that it would take does not make it a refusal. */
+    @Override
+    public void configureContentNegotiation(ContentNegotiationConfigurer negotiation) {
+        negotiation.strategies(List.of(request -> ContentNegotiationStrategy.MEDIA_TYPE_ALL_LIST));
     }
 
     /** Words in an address mean the same in capitals. */

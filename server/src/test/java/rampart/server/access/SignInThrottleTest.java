@@ -20,7 +20,10 @@ import rampart.server.support.RunningRampart;
 class SignInThrottleTest {
     private final Hand hand = new Hand();
     private final SignInThrottle throttle = new SignInThrottle(
-            RunningRampart.bean(SignInFailureRepository.class), RunningRampart.bean(AccountRepository.class), hand);
+            RunningRampart.bean(SignInFailureRepository.class),
+            RunningRampart.bean(AccountRepository.class),
+            new KnownAddresses(hand),
+            hand);
     private final String account = "guess " + UUID.randomUUID();
     private final Origin here = new Origin(UUID.randomUUID().toString(), "");
 
@@ -96,8 +99,28 @@ class SignInThrottleTest {
         assertThat(throttle.waiting(name, new Origin(here.address(), "token of " + account)))
                 .as("one browser, two people")
                 .isZero();
-        throttle.passed(name);
+        throttle.passed(name, here);
         assertThat(throttle.waiting(name, new Origin("another address", ""))).isZero();
+    }
+
+    /** A script has no browser's token: where it was let in it does not wait, while others guess from elsewhere; guessers there gain three tries. */
+    @Test
+    void aScriptDoesNotWaitBehindPeopleWhoGuess() {
+        Origin script = new Origin(UUID.randomUUID().toString(), "");
+        throttle.passed(account, script);
+        fail(account, here, 50);
+        assertThat(throttle.waiting(account, script)).isZero();
+        assertThat(throttle.waiting(account, here)).isPositive();
+        fail(account, script, 2);
+        assertThat(throttle.waiting(account, script)).isZero();
+        fail(account, script, 1);
+        assertThat(throttle.waiting(account, script)).isPositive();
+        throttle.passed(account, script);
+        fail(account, here, 50);
+        assertThat(throttle.waiting(account, script)).isZero();
+        hand.now = hand.now.plus(Duration.ofHours(25));
+        fail(account, here, 50);
+        assertThat(throttle.waiting(account, script)).as("a day later").isPositive();
     }
 
     @Test

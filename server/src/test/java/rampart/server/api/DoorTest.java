@@ -41,6 +41,21 @@ class DoorTest {
         }
     }
 
+    /** An address has one answer: what else a caller would take does not matter. */
+    @ParameterizedTest
+    @ValueSource(strings = {"text/html", "application/json", "application/pdf;q=0.1", "image/png"})
+    void aPaperIsSentWhateverElseTheCallerWouldTake(String accept) {
+        Http designer = Http.signedIn();
+        String id = designer.post("api/packs", Http.demoPack("10-hygrometer"))
+                .json()
+                .path("id")
+                .asString();
+        Http.Answer pdf = designer.send("GET", "api/packs/" + id + "/page.pdf", null, "Accept", accept);
+        assertThat(pdf.status()).isEqualTo(200);
+        assertThat(pdf.body()).startsWith("%PDF");
+        designer.delete("api/packs/" + id);
+    }
+
     @Test
     void answersToItsOwnNamesOnly() throws Exception {
         for (String own : new String[] {"127.0.0.1", "localhost:8080", "LOCALHOST", "[::1]:9"}) {

@@ -45,6 +45,29 @@ class ProposalApiTest {
         }
     }
 
+    /** Limits without a field, or with something else in it, are told by the field and what belongs there. */
+    @Test
+    void limitsThatLackAFieldAreToldWhichAndWhat() {
+        ObjectNode without = request("20-rain-gauge");
+        ((ObjectNode) without.path("limits")).remove("reusable");
+        Answer missing = http.post("api/proposals", without.toString());
+        assertThat(missing.status()).isEqualTo(400);
+        assertThat(missing.json().at("/errors/0/path").asString()).isEqualTo("/limits/reusable");
+        assertThat(missing.json().at("/errors/0/message").asString()).isEqualTo("missing; it must be true or false");
+        ObjectNode other = request("20-rain-gauge");
+        ((ObjectNode) other.path("limits")).putObject("longestMm");
+        Answer wrong = http.post("api/proposals", other.toString());
+        assertThat(wrong.json().at("/errors/0/path").asString()).isEqualTo("/limits/longestMm");
+        assertThat(wrong.json().at("/errors/0/message").asString()).endsWith("it must be a number");
+        ObjectNode list = request("20-rain-gauge");
+        ((ObjectNode) list.path("limits")).put("foams", "pe-28");
+        assertThat(http.post("api/proposals", list.toString())
+                        .json()
+                        .at("/errors/0/message")
+                        .asString())
+                .endsWith("it must be a list");
+    }
+
     @Test
     void theAnswerInLinesEndsWithTheSameAnswer() {
         JsonNode whole =
