@@ -11,6 +11,7 @@ import rampart.core.blank.Blanks;
 import rampart.core.blank.CountedBlank;
 import rampart.core.blank.Divider;
 import rampart.core.blank.FittingBlanks;
+import rampart.core.box.Carton;
 import rampart.core.box.CartonStyle;
 import rampart.core.box.Fitting;
 import rampart.core.box.Strapping;
@@ -32,22 +33,20 @@ import rampart.core.quantity.Size;
  *
  * @param layer index of its layer; empty for what divides the contents
  * @param name what it is, as a packer says it
- * @param style of a box; empty where it is none
+ * @param carton where it is a box; empty where it is none
  * @param blanks its pieces, equal ones counted
  * @param impossible why it cannot be made; empty where it can
  * @param cutDown how it is made lower; empty where it is not
- * @param boxMm2 area of the board of a box by rule 58; empty where it is none
  * @param bought true where it comes from stock as it is: its blank is for comparison alone
  */
 public record BoardWork(
         OptionalInt layer,
         String name,
-        Optional<CartonStyle> style,
+        Optional<Carton> carton,
         Board board,
         List<CountedBlank> blanks,
         Optional<String> impossible,
         Optional<CutDown> cutDown,
-        OptionalDouble boxMm2,
         boolean bought) {
 
     private static final String BOARDS = "Rigid boards on two faces";
@@ -81,7 +80,6 @@ public record BoardWork(
                         strips,
                         Optional.empty(),
                         Optional.empty(),
-                        OptionalDouble.empty(),
                         false));
             }
         });
@@ -108,7 +106,6 @@ public record BoardWork(
                 List.of(new CountedBlank(blank, 2 * laid.boards().plies())),
                 Optional.empty(),
                 Optional.empty(),
-                OptionalDouble.empty(),
                 false);
     }
 
@@ -121,12 +118,11 @@ public record BoardWork(
         return new BoardWork(
                 OptionalInt.of(box.layer()),
                 outer ? "Outer carton" : "Inner box",
-                Optional.of(box.carton().style()),
+                Optional.of(box.carton()),
                 box.carton().board(),
                 blanks,
                 impossible,
                 cutDown(box),
-                OptionalDouble.of(box.carton().blankAreaMm2()),
                 box.stock());
     }
 
@@ -143,7 +139,6 @@ public record BoardWork(
                     blanks,
                     Optional.empty(),
                     Optional.empty(),
-                    OptionalDouble.empty(),
                     false));
         }
     }
@@ -154,15 +149,21 @@ public record BoardWork(
                 : Optional.empty();
     }
 
+    /** Style of a box; empty where it is none. */
+    public Optional<CartonStyle> style() {
+        return carton.map(Carton::style);
+    }
+
     /** True for what is put into a box and round it. */
     public boolean fittings() {
-        return layer.isPresent() && style.isEmpty() && !name.equals(BOARDS);
+        return layer.isPresent() && carton.isEmpty() && !name.equals(BOARDS);
     }
 
     /** Area of the board in it, mm2: of a box by rule 58, as everywhere, so that it weighs here what it weighs in the verdict. */
     public double areaMm2() {
-        return boxMm2.orElseGet(
-                () -> blanks.stream().mapToDouble(CountedBlank::areaMm2).sum());
+        return carton.map(Carton::blankAreaMm2)
+                .orElseGet(
+                        () -> blanks.stream().mapToDouble(CountedBlank::areaMm2).sum());
     }
 
     /** Area of the rectangles that it is cut from, mm2: that has to be bought. */

@@ -11,6 +11,7 @@ import rampart.core.geometry.Bounds;
 import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
+import rampart.core.words.Wording;
 
 /** A blank as a drawing: cut, score, perforation and glue each on a layer of its own, panels named. */
 public final class BlankDrawing {
@@ -42,12 +43,13 @@ public final class BlankDrawing {
         CountedBlank counted = work.blanks().get(index);
         Blank blank = counted.blank();
         String name = blank.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        return of(
+        CutDrawing drawing = of(
                 blank,
                 "board-" + number + "-" + name,
                 work.name() + ", " + blank.name() + (counted.count() > 1 ? ", " + counted.count() + " of it" : "")
                         + (blank.steps().isEmpty() ? "" : ", seen from the inside") + ", "
                         + work.board().name());
+        return drawing.noted(BlankNotes.of(work, counted, drawing, Wording.METRIC));
     }
 
     private static CutDrawing of(Blank blank, String file, String title) {
@@ -75,7 +77,7 @@ public final class BlankDrawing {
         for (Panel panel : blank.panels()) {
             texts.add(text(panel, x, y, TEXT_SHARE * Math.max(b.widthMm(), b.heightMm())));
         }
-        return new CutDrawing(file, title, b.widthMm(), b.heightMm(), layers, texts);
+        return new CutDrawing(file, title, b.widthMm(), b.heightMm(), layers, texts, List.of());
     }
 
     private static void open(List<CutDrawing.Layer> layers, CutWork work, List<CutDrawing.Stroke> strokes) {

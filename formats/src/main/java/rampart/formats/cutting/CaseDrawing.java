@@ -27,7 +27,10 @@ public final class CaseDrawing {
                 b.widthMm(),
                 b.heightMm(),
                 List.of(CutDrawing.Layer.closed("cut", CutWork.CUT, sheetMm, cuts)),
-                List.of());
+                List.of(),
+                List.of("Sheet " + CutDrawing.figure(sheetMm)
+                        + " mm thick; one of it in each case. The allowance of its edges is in the lines: cut on them,"
+                        + " without kerf."));
     }
 
     /** Both combs of the trial, one above the other, each pair with its allowance written on it. */
@@ -53,6 +56,8 @@ public final class CaseDrawing {
                         CutWork.CUT,
                         sheetMm,
                         List.of(coupon.fingers(), coupon.gaps().moved(0, above)))),
-                texts);
+                texts,
+                List.of(
+                        "Cut on the lines, without kerf; the pair that goes together as it should tells the allowance."));
     }
 }

@@ -16,15 +16,19 @@ public final class CutArchive {
 
     private CutArchive() {}
 
-    /** The archive. */
-    public static byte[] write(String title, List<CutDrawing> drawings, Paper paper) {
+    /**
+     * The archive.
+     *
+     * @param standing what state of it they are of
+     */
+    public static byte[] write(String title, String standing, List<CutDrawing> drawings, Paper paper) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             for (CutDrawing drawing : drawings) {
-                entry(zip, drawing.file() + ".svg", SvgCut.write(drawing));
-                entry(zip, drawing.file() + ".dxf", DxfCut.write(drawing));
+                entry(zip, drawing.file() + ".svg", SvgCut.write(drawing, List.of(title, standing)));
+                entry(zip, drawing.file() + ".dxf", DxfCut.write(drawing, List.of(title, standing)));
             }
-            entry(zip, "templates.pdf", TemplatePdf.write(title, drawings, paper));
+            entry(zip, "templates.pdf", TemplatePdf.write(title, standing, drawings, paper));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -11,6 +11,7 @@ import rampart.core.geometry.PlanPoint;
 import rampart.core.insert.BedCut;
 import rampart.core.insert.CutLine;
 import rampart.core.insert.CutPiece;
+import rampart.core.words.Wording;
 
 /**
  * One piece to cut, at true size in mm from its lower left corner, x to the right and y away.
@@ -19,9 +20,16 @@ import rampart.core.insert.CutPiece;
  * @param title what it is, as a person says it
  * @param layers one for each kind of work and each depth
  * @param texts what is written on it
+ * @param notes what whoever makes it has to know beside its lines, lengths in mm
  */
 public record CutDrawing(
-        String file, String title, double widthMm, double heightMm, List<Layer> layers, List<Text> texts) {
+        String file,
+        String title,
+        double widthMm,
+        double heightMm,
+        List<Layer> layers,
+        List<Text> texts,
+        List<String> notes) {
     /** Layer of texts. */
     public static final String MARKING = "mark";
 
@@ -31,6 +39,11 @@ public record CutDrawing(
     public CutDrawing {
         layers = List.copyOf(layers);
         texts = List.copyOf(texts);
+        notes = List.copyOf(notes);
+    }
+
+    CutDrawing noted(List<String> lines) {
+        return new CutDrawing(file, title, widthMm, heightMm, layers, texts, lines);
     }
 
     /**
@@ -80,7 +93,8 @@ public record CutDrawing(
                 piece.widthMm(),
                 piece.depthMm(),
                 List.copyOf(layers.values()),
-                List.of());
+                List.of(),
+                PieceNotes.of(piece, Wording.METRIC));
     }
 
     private static String title(CutPiece piece, String half) {

@@ -70,7 +70,7 @@ public record CutterPlay(
     }
 
     /**
-     * Plays a file.
+     * Plays a file, without the layer of its figures, which no machine is told to cut.
      *
      * @throws rampart.formats.outline.RefusedDrawingException if it cannot be read, with the reason
      */
@@ -84,6 +84,9 @@ public record CutterPlay(
         double travel = 0;
         int open = 0;
         for (DrawnCurves.Curve curve : drawn.curves()) {
+            if (curve.layer().equalsIgnoreCase(Drafted.LAYER)) {
+                continue;
+            }
             List<PlanPoint> places = new ArrayList<>(curve.places());
             if (curve.closed()) {
                 places.add(places.get(0));

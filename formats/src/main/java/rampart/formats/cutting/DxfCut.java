@@ -2,6 +2,7 @@ package rampart.formats.cutting;
 
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import rampart.core.geometry.Outline;
@@ -18,16 +19,23 @@ public final class DxfCut {
 
     private DxfCut() {}
 
-    /** The file, in ASCII; signs beyond it are written as code points. */
-    public static byte[] write(CutDrawing drawing) {
+    /**
+     * The file, in ASCII; signs beyond it are written as code points. The piece begins at its lower left, at 0, 0; at its right and above it
+     * stand its figures and notes.
+     *
+     * @param head what it belongs to, line by line
+     */
+    public static byte[] write(CutDrawing drawing, List<String> head) {
+        Drafted drafted = Drafted.file(drawing, head);
         DxfCut file = new DxfCut();
-        file.head(drawing);
-        file.entities(drawing);
+        file.head(drafted);
+        file.entities(drafted);
         file.group(0, "EOF");
         return file.out.toString().getBytes(StandardCharsets.US_ASCII);
     }
 
-    private void head(CutDrawing drawing) {
+    private void head(Drafted drafted) {
+        CutDrawing drawing = drafted.piece();
         section("HEADER");
         variable("$ACADVER", 1, "AC1009");
         variable("$INSUNITS", 70, MILLIMETRES);
@@ -35,12 +43,13 @@ public final class DxfCut {
         group(9, "$EXTMIN");
         place(0, 0);
         group(9, "$EXTMAX");
-        place(drawing.widthMm(), drawing.heightMm());
+        place(drawing.widthMm() + drafted.rightMm(), drawing.heightMm() + drafted.aboveMm());
         end();
         section("TABLES");
         Set<String> names = new LinkedHashSet<>();
         drawing.layers().forEach(layer -> names.add(layer.name()));
         names.add(CutDrawing.MARKING);
+        names.add(Drafted.LAYER);
         group(0, "TABLE");
         group(2, "LAYER");
         group(70, Integer.toString(names.size()));
@@ -56,29 +65,40 @@ public final class DxfCut {
         end();
     }
 
-    private void entities(CutDrawing drawing) {
+    private void entities(Drafted drafted) {
+        CutDrawing drawing = drafted.piece();
         section("ENTITIES");
         for (CutDrawing.Layer layer : drawing.layers()) {
             for (Outline outline : layer.outlines()) {
                 polyline(layer(layer.name()), outline);
             }
-            for (CutDrawing.Stroke stroke : layer.strokes()) {
-                group(0, "LINE");
-                group(8, layer(layer.name()));
-                place(stroke.from().xMm(), stroke.from().yMm());
-                group(11, mm(stroke.to().xMm()));
-                group(21, mm(stroke.to().yMm()));
-                group(31, "0.0");
-            }
+            lines(layer(layer.name()), layer.strokes());
         }
-        for (CutDrawing.Text text : drawing.texts()) {
+        texts(layer(CutDrawing.MARKING), drawing.texts());
+        lines(layer(Drafted.LAYER), drafted.strokes());
+        texts(layer(Drafted.LAYER), drafted.texts());
+        end();
+    }
+
+    private void lines(String layer, List<CutDrawing.Stroke> strokes) {
+        for (CutDrawing.Stroke stroke : strokes) {
+            group(0, "LINE");
+            group(8, layer);
+            place(stroke.from().xMm(), stroke.from().yMm());
+            group(11, mm(stroke.to().xMm()));
+            group(21, mm(stroke.to().yMm()));
+            group(31, "0.0");
+        }
+    }
+
+    private void texts(String layer, List<CutDrawing.Text> texts) {
+        for (CutDrawing.Text text : texts) {
             group(0, "TEXT");
-            group(8, layer(CutDrawing.MARKING));
+            group(8, layer);
             place(text.xMm(), text.yMm());
             group(40, mm(text.heightMm()));
             group(1, ascii(text.words()));
         }
-        end();
     }
 
     private void polyline(String layer, Outline outline) {

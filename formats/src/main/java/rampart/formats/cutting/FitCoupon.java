@@ -41,6 +41,7 @@ public final class FitCoupon {
                 width,
                 HEIGHT_MM,
                 List.of(CutDrawing.Layer.closed("cut", CutWork.CUT, 0, cuts)),
-                texts);
+                texts,
+                List.of("Cut on the lines, without kerf, in the foam that will be used."));
     }
 }

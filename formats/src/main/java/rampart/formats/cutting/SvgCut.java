@@ -2,6 +2,7 @@ package rampart.formats.cutting;
 
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -13,8 +14,15 @@ import rampart.core.geometry.Segment;
 public final class SvgCut {
     private SvgCut() {}
 
-    /** The file, in UTF-8. */
-    public static byte[] write(CutDrawing drawing) {
+    /**
+     * The file, in UTF-8. The piece begins at its lower left; at its right and above it stand its figures and notes.
+     *
+     * @param head what it belongs to, line by line
+     */
+    public static byte[] write(CutDrawing drawing, List<String> head) {
+        Drafted drafted = Drafted.file(drawing, head);
+        double width = drawing.widthMm() + drafted.rightMm();
+        double height = drawing.heightMm() + drafted.aboveMm();
         StringWriter text = new StringWriter();
         try {
             XMLStreamWriter out = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
@@ -22,9 +30,9 @@ public final class SvgCut {
             out.writeStartElement("svg");
             out.writeDefaultNamespace("http://www.w3.org/2000/svg");
             out.writeAttribute("version", "1.1");
-            out.writeAttribute("width", mm(drawing.widthMm()) + "mm");
-            out.writeAttribute("height", mm(drawing.heightMm()) + "mm");
-            out.writeAttribute("viewBox", "0 0 " + mm(drawing.widthMm()) + " " + mm(drawing.heightMm()));
+            out.writeAttribute("width", mm(width) + "mm");
+            out.writeAttribute("height", mm(height) + "mm");
+            out.writeAttribute("viewBox", "0 0 " + mm(width) + " " + mm(height));
             out.writeStartElement("title");
             out.writeCharacters(drawing.title());
             out.writeEndElement();
@@ -36,32 +44,27 @@ public final class SvgCut {
                 out.writeAttribute("stroke-width", "0.1");
                 for (Outline outline : layer.outlines()) {
                     out.writeEmptyElement("path");
-                    out.writeAttribute("d", path(outline, drawing.heightMm()));
+                    out.writeAttribute("d", path(outline, height));
                 }
-                for (CutDrawing.Stroke stroke : layer.strokes()) {
-                    out.writeEmptyElement("line");
-                    out.writeAttribute("x1", mm(stroke.from().xMm()));
-                    out.writeAttribute(
-                            "y1", mm(drawing.heightMm() - stroke.from().yMm()));
-                    out.writeAttribute("x2", mm(stroke.to().xMm()));
-                    out.writeAttribute("y2", mm(drawing.heightMm() - stroke.to().yMm()));
-                }
+                strokes(out, layer.strokes(), height);
                 out.writeEndElement();
             }
             if (!drawing.texts().isEmpty()) {
                 out.writeStartElement("g");
                 out.writeAttribute("id", CutDrawing.MARKING + "-text");
-                out.writeAttribute("font-family", "sans-serif");
-                for (CutDrawing.Text words : drawing.texts()) {
-                    out.writeStartElement("text");
-                    out.writeAttribute("x", mm(words.xMm()));
-                    out.writeAttribute("y", mm(drawing.heightMm() - words.yMm()));
-                    out.writeAttribute("font-size", mm(words.heightMm()));
-                    out.writeCharacters(words.words());
-                    out.writeEndElement();
-                }
+                texts(out, drawing.texts(), height);
                 out.writeEndElement();
             }
+            out.writeStartElement("g");
+            out.writeAttribute("id", Drafted.LAYER);
+            out.writeAttribute("stroke", "#8c8c8c");
+            out.writeAttribute("stroke-width", "0.1");
+            strokes(out, drafted.strokes(), height);
+            out.writeStartElement("g");
+            out.writeAttribute("stroke", "none");
+            texts(out, drafted.texts(), height);
+            out.writeEndElement();
+            out.writeEndElement();
             out.writeEndElement();
             out.writeEndDocument();
             out.close();
@@ -69,6 +72,30 @@ public final class SvgCut {
             throw new IllegalStateException("a drawing could not be written", e);
         }
         return text.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static void strokes(XMLStreamWriter out, List<CutDrawing.Stroke> strokes, double heightMm)
+            throws XMLStreamException {
+        for (CutDrawing.Stroke stroke : strokes) {
+            out.writeEmptyElement("line");
+            out.writeAttribute("x1", mm(stroke.from().xMm()));
+            out.writeAttribute("y1", mm(heightMm - stroke.from().yMm()));
+            out.writeAttribute("x2", mm(stroke.to().xMm()));
+            out.writeAttribute("y2", mm(heightMm - stroke.to().yMm()));
+        }
+    }
+
+    private static void texts(XMLStreamWriter out, List<CutDrawing.Text> texts, double heightMm)
+            throws XMLStreamException {
+        out.writeAttribute("font-family", "sans-serif");
+        for (CutDrawing.Text words : texts) {
+            out.writeStartElement("text");
+            out.writeAttribute("x", mm(words.xMm()));
+            out.writeAttribute("y", mm(heightMm - words.yMm()));
+            out.writeAttribute("font-size", mm(words.heightMm()));
+            out.writeCharacters(words.words());
+            out.writeEndElement();
+        }
     }
 
     /** Told apart on a screen; a machine goes by the layers' names. */

@@ -26,6 +26,7 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.words.Quantity;
 import rampart.core.words.Wording;
+import rampart.formats.cutting.PieceNotes;
 import rampart.formats.paper.Block.Table.Column;
 import rampart.formats.paper.Block.Text.Weight;
 
@@ -89,6 +90,13 @@ final class InsertPaper {
                 row.add(drawing(piece, ratio));
             }
             blocks.add(PackPaper.drawings(row, ratio, wording));
+            for (CutPiece piece :
+                    cut.pieces().subList(i, Math.min(i + 2, cut.pieces().size()))) {
+                String name = name(piece.half(), piece.number(), piece.count());
+                PieceNotes.of(piece, wording)
+                        .forEach(line -> blocks.add(
+                                Block.Text.of(Weight.SMALL, cut.pieces().size() == 1 ? line : name + ": " + line)));
+            }
         }
     }
 

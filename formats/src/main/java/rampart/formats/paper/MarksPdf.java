@@ -30,7 +30,7 @@ public final class MarksPdf {
             case letter -> MarkSheet.LETTER;
             case a3 -> throw new IllegalArgumentException("sheets of marks are printed on a4 or letter, not a3");
         };
-        try (Sheet sheet = new Sheet(paper, "Marks for photographs")) {
+        try (Sheet sheet = new Sheet(paper, "Marks for photographs", "")) {
             MarksPdf pdf = new MarksPdf(sheet, paper);
             pdf.whole(whole);
             for (int i = 0; i < MarkSheet.STRIPS.size(); i += 2) {

@@ -27,7 +27,7 @@ public final class PdfMedium implements Medium {
 
     /** The document on this paper. */
     public static byte[] write(PaperDocument document, Paper paper) {
-        try (Sheet sheet = new Sheet(paper, document.title())) {
+        try (Sheet sheet = new Sheet(paper, document.title(), running(document))) {
             PdfMedium medium = new PdfMedium(sheet);
             for (Block block : document.blocks()) {
                 block.on(medium);
@@ -36,6 +36,16 @@ public final class PdfMedium implements Medium {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** What every leaf says of itself: leaves get apart. */
+    private static String running(PaperDocument document) {
+        return document.blocks().stream()
+                .filter(Block.Title.class::isInstance)
+                .map(Block.Title.class::cast)
+                .map(title -> title.words() + ", " + title.standing())
+                .findFirst()
+                .orElse(document.title());
     }
 
     @Override

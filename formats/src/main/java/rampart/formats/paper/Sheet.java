@@ -18,19 +18,32 @@ final class Sheet implements Closeable {
 
     private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double LINE = 1.3;
+
+    /** Small, in the margin, where printers still print. */
+    private static final double HEAD = 7;
+
+    private static final double HEAD_TOP_MM = 6.5;
+    private static final double HEAD_GAP_MM = 4;
     private final PDDocument document = new PDDocument();
     private double paperWidthMm;
     private double paperHeightMm;
     private final Faces faces;
     private PDPageContentStream stream;
+    private final String running;
     private double y;
 
-    Sheet(Paper paper, String title) throws IOException {
-        this(paper.widthMm(), paper.heightMm(), title);
+    /** @param running stands at the head of every leaf, with its number and how many there are */
+    Sheet(Paper paper, String title, String running) throws IOException {
+        this(paper.widthMm(), paper.heightMm(), title, running);
     }
 
-    /** Of a size of its own, mm. */
+    /** Of a size of its own, mm, without a head. */
     Sheet(double paperWidthMm, double paperHeightMm, String title) throws IOException {
+        this(paperWidthMm, paperHeightMm, title, "");
+    }
+
+    private Sheet(double paperWidthMm, double paperHeightMm, String title, String running) throws IOException {
+        this.running = running;
         this.paperWidthMm = paperWidthMm;
         this.paperHeightMm = paperHeightMm;
         faces = new Faces(document);
@@ -174,9 +187,31 @@ final class Sheet implements Closeable {
 
     byte[] bytes() throws IOException {
         stream.close();
+        if (!running.isEmpty()) {
+            heads();
+        }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         document.save(out);
         return out.toByteArray();
+    }
+
+    /** How many leaves there are is known at the end. */
+    private void heads() throws IOException {
+        int leaves = document.getNumberOfPages();
+        for (int i = 0; i < leaves; i++) {
+            String page = "page " + (i + 1) + " of " + leaves;
+            double room = widthMm() - lengthMm(page, HEAD) - HEAD_GAP_MM;
+            stream = new PDPageContentStream(
+                    document, document.getPage(i), PDPageContentStream.AppendMode.APPEND, true, true);
+            text(
+                    MARGIN_MM,
+                    HEAD_TOP_MM,
+                    HEAD,
+                    false,
+                    broken(running, HEAD, room).get(0));
+            text(MARGIN_MM + widthMm() - lengthMm(page, HEAD), HEAD_TOP_MM, HEAD, false, page);
+            stream.close();
+        }
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import rampart.core.clearance.FittedBox;
 import rampart.core.item.Feature;
+import rampart.core.item.Pieces;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
@@ -41,9 +42,12 @@ final class SpecificationPaper {
     List<Block> blocks() {
         blocks.addAll(PackPaper.itemAndVerdict(source));
         source.picture().ifPresent(blocks::add);
+        JourneyWords.of(source.pack().journey(), source.layout().grossMassKg(), wording)
+                .forEach(line -> blocks.add(Block.Text.of(Weight.PLAIN, line)));
         sections();
         layers();
         bearing();
+        round();
         boxes();
         features();
         checks();
@@ -113,6 +117,66 @@ final class SpecificationPaper {
                 new ArrayList<>(List.of(new Column("layer", 11, false), new Column("carries", 76, false)));
         Face.ALL.forEach(face -> columns.add(new Column(face.word(), 16, true)));
         blocks.add(new Block.Table("Bearing area on each face, " + unit, columns, rows, false));
+    }
+
+    /** What lies round the item and is no cushion: wraps, boards, and what divides a set. */
+    private void round() {
+        List<List<String>> rows = new ArrayList<>();
+        source.pack().item().properties().pieces().ifPresent(pieces -> set(rows, pieces));
+        for (int i = 0; i < source.pack().layers().size(); i++) {
+            String layer = String.valueOf(i + 1);
+            source.pack()
+                    .layers()
+                    .get(i)
+                    .match(
+                            wrap -> rows.add(List.of(
+                                    layer,
+                                    "wrap",
+                                    source.catalogue().wrap(wrap.material()).name(),
+                                    cut(wrap.thicknessMm()) + " thick, "
+                                            + wrap.tape().words())),
+                            cushion -> false,
+                            box -> false,
+                            boards -> rows.add(List.of(
+                                    layer,
+                                    "rigid boards",
+                                    source.catalogue().board(boards.material()).name(),
+                                    boards.plies() + " on each of the two faces across the "
+                                            + axis(boards.across()) + ", standing out " + cut(boards.overhangMm())
+                                            + (boards.interleafMm() > 0
+                                                    ? ", interleaf " + cut(boards.interleafMm())
+                                                    : ""))));
+        }
+        if (!rows.isEmpty()) {
+            blocks.add(new Block.Table(
+                    "Wraps, boards and dividers, " + Papers.unit(wording),
+                    List.of(
+                            new Column("layer", 11, false),
+                            new Column("what", 30, false),
+                            new Column("of", 56, false),
+                            new Column("how", 89, false)),
+                    rows,
+                    false));
+        }
+    }
+
+    private void set(List<List<String>> rows, Pieces pieces) {
+        String cells = pieces.columns() + " across, " + pieces.rows() + " along, " + pieces.levels()
+                + (pieces.levels() == 1 ? " level" : " levels") + ", "
+                + pieces.arrangement().words();
+        rows.add(List.of(
+                "",
+                pieces.quantity() + " pieces",
+                wording.size(pieces.piece(), 1) + ", " + wording.amount(new Quantity(pieces.pieceKg(), Unit.KG, 2))
+                        + " each",
+                cells + (pieces.wrapMm() > 0 ? "; each wrapped " + cut(pieces.wrapMm()) + " thick" : "")));
+        pieces.dividerBoard()
+                .ifPresent(board -> rows.add(List.of(
+                        "", "divider", source.catalogue().board(board).name(), "strips as drawn, slotted together")));
+    }
+
+    private static String axis(Axis axis) {
+        return axis == Axis.X ? "length" : axis == Axis.Y ? "width" : "height";
     }
 
     private void boxes() {

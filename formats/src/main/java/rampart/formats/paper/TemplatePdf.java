@@ -34,9 +34,13 @@ public final class TemplatePdf {
         this.highMm = paper.heightMm() - 2 * Sheet.MARGIN_MM - HEAD_MM;
     }
 
-    /** The leaves, drawing by drawing, row by row from the upper left. */
-    public static byte[] write(String title, List<CutDrawing> drawings, Paper paper) {
-        try (Sheet sheet = new Sheet(paper, title)) {
+    /**
+     * The leaves, drawing by drawing, row by row from the upper left.
+     *
+     * @param standing what state of it they are of
+     */
+    public static byte[] write(String title, String standing, List<CutDrawing> drawings, Paper paper) {
+        try (Sheet sheet = new Sheet(paper, title, title + ", " + standing)) {
             TemplatePdf pdf = new TemplatePdf(sheet, paper);
             boolean first = true;
             for (CutDrawing drawing : drawings) {

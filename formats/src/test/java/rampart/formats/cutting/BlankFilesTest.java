@@ -61,7 +61,7 @@ class BlankFilesTest {
     void anIndependentReaderFindsEveryLineInDxf() throws IOException {
         for (CutDrawing drawing : drawings()) {
             Path file = folder.resolve(drawing.file() + ".dxf");
-            Files.write(file, DxfCut.write(drawing));
+            Files.write(file, DxfCut.write(drawing, List.of("Try", "draft")));
             List<String> said = Outside.python("read-dxf.py", file);
             assertThat(said.get(0)).isEqualTo("units 4");
             List<String> expected = new ArrayList<>();
@@ -71,7 +71,20 @@ class BlankFilesTest {
                             + place(stroke.to()));
                 }
             }
-            assertThat(said.stream().filter(line -> line.startsWith("line ")).map(BlankFilesTest::rounded))
+            List<String> figures = said.stream()
+                    .filter(line -> line.startsWith("line DIMENSION "))
+                    .toList();
+            assertThat(figures)
+                    .as("figures stand on a layer of their own")
+                    .isNotEmpty()
+                    .allSatisfy(line -> {
+                        String[] words = line.split(" ", -1);
+                        assertThat(outside(words[2], drawing)).as(line).isTrue();
+                        assertThat(outside(words[3], drawing)).as(line).isTrue();
+                    });
+            assertThat(said.stream()
+                            .filter(line -> line.startsWith("line ") && !figures.contains(line))
+                            .map(BlankFilesTest::rounded))
                     .as(drawing.title())
                     .containsExactlyElementsOf(expected);
             double area = said.stream()
@@ -83,6 +96,11 @@ class BlankFilesTest {
                     .sum();
             assertThat(area).as(drawing.title()).isCloseTo(drawn, within(1.0));
         }
+    }
+
+    private static boolean outside(String place, CutDrawing drawing) {
+        String[] xy = place.split(",", -1);
+        return Double.parseDouble(xy[0]) > drawing.widthMm() || Double.parseDouble(xy[1]) > drawing.heightMm();
     }
 
     private static String place(PlanPoint p) {
@@ -117,9 +135,13 @@ class BlankFilesTest {
         for (CutDrawing drawing : drawings()) {
             Element svg = DocumentBuilderFactory.newInstance()
                     .newDocumentBuilder()
-                    .parse(new ByteArrayInputStream(SvgCut.write(drawing)))
+                    .parse(new ByteArrayInputStream(SvgCut.write(drawing, List.of("Try", "draft"))))
                     .getDocumentElement();
-            assertThat(svg.getAttribute("width")).isEqualTo(String.format(Locale.ROOT, "%.4fmm", drawing.widthMm()));
+            assertThat(Double.parseDouble(svg.getAttribute("width").replace("mm", "")))
+                    .as("the piece and the figures beside it")
+                    .isGreaterThan(drawing.widthMm());
+            assertThat(svg.getAttribute("viewBox"))
+                    .startsWith("0 0 " + svg.getAttribute("width").replace("mm", ""));
             NodeList groups = svg.getElementsByTagName("g");
             for (CutDrawing.Layer layer : drawing.layers()) {
                 Element group = null;
@@ -136,7 +158,9 @@ class BlankFilesTest {
                     assertThat(Double.parseDouble(line.getAttribute("x1")))
                             .isCloseTo(layer.strokes().get(i).from().xMm(), within(1e-3));
                     // The file's y runs down.
-                    assertThat(drawing.heightMm() - Double.parseDouble(line.getAttribute("y2")))
+                    double height =
+                            Double.parseDouble(svg.getAttribute("height").replace("mm", ""));
+                    assertThat(height - Double.parseDouble(line.getAttribute("y2")))
                             .isCloseTo(layer.strokes().get(i).to().yMm(), within(1e-3));
                 }
             }
@@ -145,6 +169,68 @@ class BlankFilesTest {
                 .anySatisfy(mailer -> assertThat(mailer.layers())
                         .extracting(CutDrawing.Layer::work)
                         .contains(CutWork.CUT, CutWork.SCORE, CutWork.PERFORATION));
+    }
+
+    /**
+     * Whoever has the drawing alone: for a regular carton the scores that are written add up, by hand, to tab, walls and flaps of the inside that
+     * is written, in board of the thickness that is written.
+     */
+    @Test
+    void whatIsWrittenIsEnoughToMakeIt() throws IOException {
+        CutDrawing blank = demo("10-hygrometer", "0201").stream()
+                .filter(drawing -> drawing.title().startsWith("Outer carton"))
+                .findFirst()
+                .orElseThrow();
+        String notes = String.join("\n", blank.notes());
+        List<Double> inside = figures(notes, "folded ([0-9.]+) × ([0-9.]+) × ([0-9.]+)");
+        double c = figures(notes, "([0-9.]+) mm thick").get(0);
+        double longer = Math.max(inside.get(0), inside.get(1));
+        double shorter = Math.min(inside.get(0), inside.get(1));
+        List<Double> across = list(notes, "Scores from the left edge");
+        assertThat(across).hasSize(4);
+        double left = 35;
+        for (int i = 0; i < 4; i++) {
+            assertThat(across.get(i)).as("score %d", i).isCloseTo(left, within(0.11));
+            left += (i % 2 == 0 ? longer : shorter) + c;
+        }
+        assertThat(blank.widthMm()).isCloseTo(left, within(0.11));
+        List<Double> along = list(notes, "Scores from the lower edge");
+        double flap = (shorter + c) / 2;
+        assertThat(along.get(0)).isCloseTo(flap, within(0.11));
+        assertThat(along.get(along.size() - 1) - along.get(0)).isCloseTo(inside.get(2) + 2 * c, within(0.31));
+        assertThat(notes).contains("For one pack: 1.", "flutes run up and down", "± ", "Joint: where glue is drawn");
+        Drafted file = Drafted.file(blank, List.of("Hygrometer", "draft"));
+        List<String> words = file.texts().stream().map(CutDrawing.Text::words).toList();
+        across.forEach(place -> assertThat(words).contains(CutDrawing.figure(place)));
+        along.forEach(place -> assertThat(words).contains(CutDrawing.figure(place)));
+        assertThat(words).contains("Hygrometer", "draft", CutDrawing.figure(blank.widthMm()));
+    }
+
+    /** Figures stand apart, in their order, and no farther from their places than they must. */
+    @Test
+    void figuresAreSpreadNoFartherThanTheyMust() {
+        assertThat(Drafted.spread(List.of(0.0, 10.0, 30.0), 10)).containsExactly(0.0, 10.0, 30.0);
+        assertThat(Drafted.spread(List.of(0.0, 0.0), 10)).containsExactly(-5.0, 5.0);
+        assertThat(Drafted.spread(List.of(0.0, 1.0, 2.0, 50.0), 10)).containsExactly(-9.0, 1.0, 11.0, 50.0);
+    }
+
+    private static List<Double> figures(String text, String pattern) {
+        java.util.regex.Matcher matcher =
+                java.util.regex.Pattern.compile(pattern).matcher(text);
+        assertThat(matcher.find()).as(pattern + " in " + text).isTrue();
+        List<Double> found = new ArrayList<>();
+        for (int i = 1; i <= matcher.groupCount(); i++) {
+            found.add(Double.parseDouble(matcher.group(i)));
+        }
+        return found;
+    }
+
+    private static List<Double> list(String text, String what) {
+        int from = text.indexOf(what + ": ") + what.length() + 2;
+        String line = text.substring(from, text.indexOf(" mm.", from));
+        return java.util.Arrays.stream(line.split(", ", -1))
+                .map(Double::parseDouble)
+                .toList();
     }
 
     /** Score to score on the printed leaf: 100.0 mm, at ten pixels to the millimetre. */
@@ -166,9 +252,10 @@ class BlankFilesTest {
                                 List.of(
                                         new CutDrawing.Stroke(new PlanPoint(20, 0), new PlanPoint(20, 60)),
                                         new CutDrawing.Stroke(new PlanPoint(120, 0), new PlanPoint(120, 60))))),
+                List.of(),
                 List.of());
         Path file = folder.resolve("strip.pdf");
-        Files.write(file, TemplatePdf.write("strip", List.of(drawing), Paper.a4));
+        Files.write(file, TemplatePdf.write("strip", "draft", List.of(drawing), Paper.a4));
         String picture = folder.resolve("p").toString();
         Outside.run(List.of("pdftoppm", "-r", "254", "-gray", "-png", "-singlefile", file.toString(), picture));
         BufferedImage image = ImageIO.read(Path.of(picture + ".png").toFile());

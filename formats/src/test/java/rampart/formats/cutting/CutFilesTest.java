@@ -63,7 +63,8 @@ class CutFilesTest {
                                 List.of(
                                         Outline.slot(new PlanPoint(200, 120), 90, 30),
                                         Outline.ellipse(new PlanPoint(200, 50), 60, 20, 0.02)))),
-                List.of(new CutDrawing.Text(5, 5, 4, "L\u00e4nge 10 mm")));
+                List.of(new CutDrawing.Text(5, 5, 4, "L\u00e4nge 10 mm")),
+                List.of("a note"));
     }
 
     static List<CutDrawing> bed() throws IOException {
@@ -99,7 +100,7 @@ class CutFilesTest {
         drawings.add(FitCoupon.drawing());
         for (CutDrawing drawing : drawings) {
             Path file = folder.resolve(drawing.file() + ".dxf");
-            Files.write(file, DxfCut.write(drawing));
+            Files.write(file, DxfCut.write(drawing, List.of("Try", "draft")));
             List<String> said = Outside.python("read-dxf.py", file);
             assertThat(said.get(0)).isEqualTo("units 4");
             List<Read> read = new ArrayList<>();
@@ -125,11 +126,13 @@ class CutFilesTest {
         drawings.addAll(tied());
         drawings.add(shapes());
         for (CutDrawing drawing : drawings) {
-            for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {
+            for (byte[] file : List.of(
+                    SvgCut.write(drawing, List.of("Try", "draft")), DxfCut.write(drawing, List.of("Try", "draft")))) {
                 DrawnCurves curves = DrawingReader.read(file, Optional.empty());
                 assertThat(curves.unit()).isEqualTo(FileUnit.MM);
                 assertThat(curves.unitStated()).isTrue();
                 List<Read> read = curves.curves().stream()
+                        .filter(c -> !c.layer().equalsIgnoreCase(Drafted.LAYER))
                         .map(c -> new Read(c.layer(), Region.within(Outline.polygon(c.places()), 0.005)))
                         .toList();
                 boolean svg = file[0] == '<';
@@ -166,8 +169,12 @@ class CutFilesTest {
 
     @Test
     void theFileStatesItsSizeAndItsLayers() {
-        String svg = new String(SvgCut.write(shapes()), java.nio.charset.StandardCharsets.UTF_8);
-        assertThat(svg).contains("width=\"300.0000mm\"", "viewBox=\"0 0 300.0000 200.0000\"", "id=\"pocket-12.5\"");
+        String svg =
+                new String(SvgCut.write(shapes(), List.of("Try", "draft")), java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(svg)
+                .contains("id=\"pocket-12.5\"", "id=\"dimension\"", "over all 300 × 200", "a note", ">Try<", ">draft<");
+        // The piece begins at the lower left corner; room for figures and notes is at its right and above it.
+        assertThat(svg).containsPattern("viewBox=\"0 0 3[0-9]{2}\\.[0-9]{4} 2[0-9]{2}\\.[0-9]{4}\"");
         assertThat(svg).contains("L\u00e4nge 10 mm");
     }
 
@@ -176,7 +183,8 @@ class CutFilesTest {
     void templatesCoverEveryDrawing() throws IOException {
         for (Paper paper : Paper.values()) {
             Path file = folder.resolve("templates-" + paper + ".pdf");
-            Files.write(file, rampart.formats.paper.TemplatePdf.write("Survey sledge", List.of(shapes()), paper));
+            Files.write(
+                    file, rampart.formats.paper.TemplatePdf.write("Survey sledge", "draft", List.of(shapes()), paper));
             String info = String.join("\n", Outside.run(List.of("pdfinfo", file.toString())));
             // 300 mm by 200 mm: two leaves beside each other on each of them.
             int leaves = 2;
@@ -196,9 +204,10 @@ class CutFilesTest {
                 100,
                 List.of(CutDrawing.Layer.closed(
                         "cut", CutWork.CUT, 10, List.of(Outline.rectangle(new PlanPoint(50, 50), 80, 80, 0)))),
+                List.of(),
                 List.of());
         Path file = folder.resolve("square.pdf");
-        Files.write(file, rampart.formats.paper.TemplatePdf.write("square", List.of(square), Paper.a4));
+        Files.write(file, rampart.formats.paper.TemplatePdf.write("square", "draft", List.of(square), Paper.a4));
         Outside.run(List.of(
                 "pdftoppm",
                 "-r",
@@ -223,7 +232,7 @@ class CutFilesTest {
 
     @Test
     void theArchiveHoldsEachDrawingInEachKind() throws IOException {
-        byte[] archive = CutArchive.write("Survey sledge", bed(), Paper.a4);
+        byte[] archive = CutArchive.write("Survey sledge", "draft", bed(), Paper.a4);
         List<String> names = new ArrayList<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
             for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
@@ -254,8 +263,10 @@ class CutFilesTest {
                     300,
                     300,
                     List.of(CutDrawing.Layer.closed("cut", CutWork.CUT, 5, List.of(Outline.polygon(places)))),
+                    List.of(),
                     List.of());
-            for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {
+            for (byte[] file : List.of(
+                    SvgCut.write(drawing, List.of("Try", "draft")), DxfCut.write(drawing, List.of("Try", "draft")))) {
                 List<PlanPoint> back = DrawingReader.read(file, Optional.empty())
                         .curves()
                         .get(0)
@@ -285,9 +296,11 @@ class CutFilesTest {
                                 List.of(Outline.rectangle(new PlanPoint(150, 100), 300, 200, 0))),
                         CutDrawing.Layer.closed(
                                 "pocket-10", CutWork.POCKET, 10, List.of(Outline.circle(new PlanPoint(60, 60), 30)))),
+                List.of(),
                 List.of());
         double path = 1000 + 2 * Math.PI * 30;
-        for (byte[] file : List.of(SvgCut.write(drawing), DxfCut.write(drawing))) {
+        for (byte[] file : List.of(
+                SvgCut.write(drawing, List.of("Try", "draft")), DxfCut.write(drawing, List.of("Try", "draft")))) {
             CutterPlay play = CutterPlay.of(file, new CutterPlay.Machine(300, 200, 20));
             assertThat(play.pathMm()).isCloseTo(path, within(0.1));
             assertThat(play.offSheet()).isEmpty();

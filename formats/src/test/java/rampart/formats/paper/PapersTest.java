@@ -75,6 +75,11 @@ class PapersTest {
         return words;
     }
 
+    private static String running(PaperDocument document) {
+        Block.Title title = (Block.Title) document.blocks().get(0);
+        return title.words() + ", " + title.standing();
+    }
+
     @ParameterizedTest
     @MethodSource("demos")
     void everyPaperSaysInThePdfWhatItSaysOnTheScreen(String name) throws IOException {
@@ -82,7 +87,21 @@ class PapersTest {
         PaperSource source = PaperSources.of(pack, Wording.METRIC, TRAVEL, Optional.empty(), 3);
         for (PaperKind kind : PaperKind.values()) {
             PaperDocument document = Papers.document(kind, source);
-            String read = flat(text(PdfMedium.write(document, Paper.a4)));
+            String whole = flat(text(PdfMedium.write(document, Paper.a4)));
+            // Every leaf says whose it is, which, and of how many.
+            java.util.regex.Matcher heads =
+                    java.util.regex.Pattern.compile("page ([0-9]+) of ([0-9]+)").matcher(whole);
+            int leaf = 0;
+            while (heads.find()) {
+                leaf++;
+                assertThat(heads.group(1)).isEqualTo(String.valueOf(leaf));
+                if (heads.group(2).equals(heads.group(1))) {
+                    break;
+                }
+            }
+            assertThat(whole).as(kind + " of " + name).contains("page " + leaf + " of " + leaf);
+            String read = flat(whole.replaceAll(
+                    java.util.regex.Pattern.quote(flat(running(document)).strip()) + " page [0-9]+ of [0-9]+", ""));
             for (String each : words(document)) {
                 assertThat(read).as(kind + " of " + name).contains(flat(each).strip());
             }
@@ -315,7 +334,8 @@ class PapersTest {
         int right = 0;
         int top = image.getHeight();
         int bottom = 0;
-        for (int y = 0; y < image.getHeight(); y++) {
+        // Below the head of the leaf.
+        for (int y = 105; y < image.getHeight(); y++) {
             for (int x = 0; x < image.getWidth(); x++) {
                 if ((image.getRGB(x, y) & 0xff) < 160) {
                     left = Math.min(left, x);

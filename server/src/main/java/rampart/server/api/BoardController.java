@@ -33,6 +33,7 @@ import rampart.formats.view.BoardWorkView;
 import rampart.formats.view.SizeView;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
+import rampart.server.releases.PaperDesk;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 import rampart.server.stores.StoredCarton;
@@ -76,7 +77,7 @@ class BoardController {
             @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
         var stored = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
         List<CutDrawing> drawings = BlankDrawing.all(work(stored.file()));
-        return CutFiles.of(stored.name(), "board", drawings, kind, piece, paper);
+        return CutFiles.of(stored.name(), PaperDesk.standing(stored), "board", drawings, kind, piece, paper);
     }
 
     /**
@@ -180,7 +181,14 @@ class BoardController {
         var stored = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
         List<CutDrawing> drawings = new ArrayList<>(BlankDrawing.all(work(stored.file())));
         layout(stored.file()).bed().ifPresent(bed -> drawings.addAll(InsertController.drawings(bed, asked)));
-        return CutFiles.of(stored.name(), "all that is cut", drawings, CutFiles.FileKind.zip, "", paper);
+        return CutFiles.of(
+                stored.name(),
+                PaperDesk.standing(stored),
+                "all that is cut",
+                drawings,
+                CutFiles.FileKind.zip,
+                "",
+                paper);
     }
 
     private Layout layout(PackFile file) {

@@ -123,6 +123,6 @@ class CaseController {
         List<CutDrawing> drawings = new ArrayList<>();
         FingerCase.panels(spec).forEach(panel -> drawings.add(CaseDrawing.of(panel, spec.sheetMm())));
         drawings.add(CaseDrawing.of(CaseCoupon.of(spec.sheetMm(), LEAST_ALLOWANCE_MM, STEP_MM, PAIRS), spec.sheetMm()));
-        return CutFiles.of("case", "sheet", drawings, kind, piece, paper);
+        return CutFiles.of("case", "as it was asked for", "sheet", drawings, kind, piece, paper);
     }
 }

@@ -31,27 +31,48 @@ final class CutFiles {
      * All in one archive or as templates on paper, or one as SVG or DXF.
      *
      * @param title on the paper, and the beginning of the file's name
+     * @param standing what state of it they are of
      * @param what the rest of that name
      * @param piece name of one drawing; empty for all, where the kind takes all
      * @throws ApiException where no drawing is called so, with those that there are
      */
     static ResponseEntity<byte[]> of(
-            String title, String what, List<CutDrawing> drawings, FileKind kind, String piece, Paper paper) {
+            String title,
+            String standing,
+            String what,
+            List<CutDrawing> drawings,
+            FileKind kind,
+            String piece,
+            Paper paper) {
         return switch (kind) {
-            case zip -> file(title + ", " + what, ".zip", "application/zip", CutArchive.write(title, drawings, paper));
+            case zip ->
+                file(
+                        title + ", " + what,
+                        ".zip",
+                        "application/zip",
+                        CutArchive.write(title, standing, drawings, paper));
             case pdf ->
                 file(
                         title + ", " + what + " templates",
                         ".pdf",
                         MediaType.APPLICATION_PDF_VALUE,
-                        TemplatePdf.write(title, piece.isEmpty() ? drawings : List.of(one(drawings, piece)), paper));
+                        TemplatePdf.write(
+                                title, standing, piece.isEmpty() ? drawings : List.of(one(drawings, piece)), paper));
             case svg -> {
                 CutDrawing drawing = one(drawings, piece);
-                yield file(title + ", " + drawing.file(), ".svg", "image/svg+xml", SvgCut.write(drawing));
+                yield file(
+                        title + ", " + drawing.file(),
+                        ".svg",
+                        "image/svg+xml",
+                        SvgCut.write(drawing, List.of(title, standing)));
             }
             case dxf -> {
                 CutDrawing drawing = one(drawings, piece);
-                yield file(title + ", " + drawing.file(), ".dxf", "image/vnd.dxf", DxfCut.write(drawing));
+                yield file(
+                        title + ", " + drawing.file(),
+                        ".dxf",
+                        "image/vnd.dxf",
+                        DxfCut.write(drawing, List.of(title, standing)));
             }
         };
     }

@@ -39,6 +39,7 @@ import rampart.formats.view.InsertView;
 import rampart.formats.view.Nullable;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
+import rampart.server.releases.PaperDesk;
 import rampart.server.stores.DataSheets;
 import rampart.server.stores.PriceList;
 import rampart.server.stores.Stores;
@@ -164,14 +165,15 @@ class InsertController {
                     bed.foam().name(),
                     bed.foam().substance().words());
         }
-        return CutFiles.of(stored.name(), "insert", drawings(bed, asked), kind, piece, paper);
+        return CutFiles.of(
+                stored.name(), PaperDesk.standing(stored), "insert", drawings(bed, asked), kind, piece, paper);
     }
 
     /** A trial of fit before the real cut. */
     @GetMapping("/api/fit-coupon")
     ResponseEntity<byte[]> coupon(@RequestParam(name = "file", defaultValue = "svg") CutFiles.FileKind kind) {
         CutDrawing drawing = FitCoupon.drawing();
-        return CutFiles.of(drawing.title(), "foam", List.of(drawing), kind, drawing.file(), Paper.a4);
+        return CutFiles.of(drawing.title(), "a trial", "foam", List.of(drawing), kind, drawing.file(), Paper.a4);
     }
 
     /** The pieces of a bed, drawn as they are made in that way; nothing where they are picked out by hand. */

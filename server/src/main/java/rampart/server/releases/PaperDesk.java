@@ -52,6 +52,13 @@ public class PaperDesk {
         this.stores = stores;
     }
 
+    /** What a paper or a drawing of the draft says that it is of. */
+    public static String standing(StoredPack pack) {
+        Optional<Integer> newest = pack.newestRevision();
+        return (newest.isEmpty() ? "draft" : "draft after revision " + newest.get()) + ", saved "
+                + TIME.format(pack.savedAt()) + " by " + pack.savedBy();
+    }
+
     /**
      * The draft.
      *
@@ -59,15 +66,12 @@ public class PaperDesk {
      */
     public PaperSource draft(StoredPack pack, int packs, Wording wording) {
         PackFile file = pack.file();
-        Optional<Integer> newest = pack.newestRevision();
-        String standing = (newest.isEmpty() ? "draft" : "draft after revision " + newest.get()) + ", saved "
-                + TIME.format(pack.savedAt()) + " by " + pack.savedBy();
         return source(
                 pack,
                 file,
                 catalogue,
                 ReportView.of(verdicts.of(file, catalogue), wording),
-                standing,
+                standing(pack),
                 Optional.empty(),
                 releases.steps(pack.id()).value(),
                 releases.today(),
