@@ -4,6 +4,10 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
+/** Units that the house chooses; and figures whose decimal sign it chooses. */
+const UNITS = String.raw`/(^|[\d\s}>(])(mm|cm²|in²|m²|kPa|psi|kg|lbf?|kN.m)([\s.,;:)<]|$)/`;
+const BY_THE_HOUSE = 'Figures and units are written in lib/units.ts, in the ways of the house.';
+
 export default ts.config(
   { ignores: ['dist/', 'target/', 'src/lib/api/schema.d.ts'] },
   ...ts.configs.recommended,
@@ -16,5 +20,17 @@ export default ts.config(
     languageOptions: { parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },
     // ESLint reads $state wrongly in rune modules.
     rules: { 'no-useless-assignment': 'off', 'svelte/prefer-svelte-reactivity': 'off' }
+  },
+  {
+    files: ['**/*.svelte'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: "MemberExpression[property.name='toFixed']", message: BY_THE_HOUSE },
+        { selector: "MemberExpression[property.name='toPrecision']", message: BY_THE_HOUSE },
+        { selector: `:not(SvelteStyleElement) > SvelteText[value=${UNITS}]`, message: BY_THE_HOUSE },
+        { selector: `TemplateElement[value.raw=${UNITS}]`, message: BY_THE_HOUSE }
+      ]
+    }
   }
 );

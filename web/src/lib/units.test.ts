@@ -12,7 +12,10 @@ import {
   readMass,
   readNumber,
   shown,
+  money,
   onATape,
+  readMeasure,
+  said,
   sizeText
 } from './units';
 
@@ -135,5 +138,46 @@ describe('the ways of the house', () => {
     expect(readLength('1,5')).toEqual({ value: 1.5 });
     house.ways = { ...ways, numbers: 'comma', currency: 'EUR' };
     expect(readLength('1,500')).toEqual({ value: 1.5 });
+  });
+});
+
+// Exact by definition: 1 lbf = 4.4482216152605 N, 1 psi = 6.894757293168361 kPa, 1 ft = 0.3048 m, 1 lb = 0.45359237 kg.
+describe('what else is measured, in the ways of the house', () => {
+  afterEach(() => {
+    house.ways = { ...house.ways, lengthUnit: 'mm', numbers: 'point' };
+  });
+
+  it.each([
+    ['stress', 10, '10 kPa', '1.45 psi'],
+    ['area', 100, '100 cm²', '15.5 in²'],
+    ['density', 28, '28 kg/m³', '1.75 lb/ft³'],
+    ['force', 100, '100 N', '22 lbf'],
+    ['moment', 1, '1 N m', '8.9 lbf in'],
+    ['edgeCrush', 44, '7.7 kN/m', '44 lb/in'],
+    ['grammage', 730, '730 g/m²', '150 lb/1000 ft²'],
+    ['board', 1, '1 m²', '10.8 ft²'],
+    ['way', 3, '3 m', '9.8 ft'],
+    ['perStress', 0.02, '0.02 1/kPa', '0.14 1/psi']
+  ] as const)('%s of %d is %s, or %s', (measure, stored, metric, inch) => {
+    expect(said(measure, stored)).toBe(metric);
+    house.ways = { ...house.ways, lengthUnit: 'in' };
+    expect(said(measure, stored)).toBe(inch);
+  });
+
+  it('reads either unit in any house', () => {
+    expect(readMeasure('stress', '1 psi')).toEqual({ value: 6.894757293168361 });
+    expect(readMeasure('stress', '5')).toEqual({ value: 5 });
+    house.ways = { ...house.ways, lengthUnit: 'in' };
+    expect(readMeasure('stress', '5')).toEqual({ value: 5 * 6.894757293168361 });
+    expect(readMeasure('area', '10 cm²')).toEqual({ value: 10 });
+    expect('reason' in readMeasure('area', '10 acres')).toBe(true);
+    expect('reason' in readMeasure('force', '')).toBe(true);
+    expect(readLength('1/2 in')).toEqual({ value: 12.7 });
+  });
+
+  it('writes the decimal sign of the house in money too', () => {
+    house.ways = { ...house.ways, numbers: 'comma', currency: 'EUR' };
+    expect(money(3.5)).toBe('3,50 EUR');
+    expect(said('stress', 1.5)).toBe('1,5 kPa');
   });
 });

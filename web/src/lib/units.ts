@@ -87,6 +87,97 @@ export const readLength = (text: string): Reading =>
 export const readMass = (text: string): Reading =>
   read(text, MASS, house.ways.massUnit, 'a mass', '4.8 kg or 9 lb 7 oz');
 
+/** Edge crush is stored as boards are sold by, in lb/in; one kN/m in it. */
+export const LB_PER_IN_PER_KN_PER_M = 5.710147162769201;
+
+/**
+ * What else is measured: the unit of metric houses and that of houses of inches or pounds, and what one of each unit is in what is stored,
+ * which is kPa, cm², 1/kPa, kg/m³, N, lb/in, g/m², m², m and N m.
+ */
+const MEASURES = {
+  stress: { what: 'a stress', metric: 'kPa', other: 'psi', units: { kpa: 1, psi: 6.894757293168361 } },
+  area: {
+    what: 'an area',
+    metric: 'cm²',
+    other: 'in²',
+    units: { 'cm²': 1, cm2: 1, 'mm²': 0.01, mm2: 0.01, 'in²': 6.4516, in2: 6.4516 }
+  },
+  /** Of the law of a foam. */
+  perStress: {
+    what: 'a growth with energy',
+    metric: '1/kPa',
+    other: '1/psi',
+    units: { '1/kpa': 1, '1/psi': 1 / 6.894757293168361 }
+  },
+  density: {
+    what: 'a density',
+    metric: 'kg/m³',
+    other: 'lb/ft³',
+    units: { 'kg/m³': 1, 'kg/m3': 1, 'lb/ft³': 16.018463373960142, 'lb/ft3': 16.018463373960142 }
+  },
+  force: { what: 'a force', metric: 'N', other: 'lbf', units: { n: 1, lbf: 4.4482216152605, lb: 4.4482216152605 } },
+  moment: {
+    what: 'a moment',
+    metric: 'N m',
+    other: 'lbf in',
+    units: { 'n m': 1, nm: 1, 'lbf in': 0.1129848290276167, 'lb in': 0.1129848290276167 }
+  },
+  edgeCrush: {
+    what: 'an edge crush strength',
+    metric: 'kN/m',
+    other: 'lb/in',
+    units: { 'lb/in': 1, 'kn/m': LB_PER_IN_PER_KN_PER_M, 'n/mm': LB_PER_IN_PER_KN_PER_M }
+  },
+  grammage: {
+    what: 'a mass by area',
+    metric: 'g/m²',
+    other: 'lb/1000 ft²',
+    units: { 'g/m²': 1, 'g/m2': 1, 'lb/1000 ft²': 4.88242763638305, 'lb/1000 ft2': 4.88242763638305 }
+  },
+  board: { what: 'an area', metric: 'm²', other: 'ft²', units: { 'm²': 1, m2: 1, 'ft²': 0.09290304, ft2: 0.09290304 } },
+  way: { what: 'a length', metric: 'm', other: 'ft', units: { m: 1, ft: 0.3048 } }
+} as const;
+
+export type Measure = keyof typeof MEASURES;
+
+/** In which unit the house has it. */
+export const unitOf = (measure: Measure): string =>
+  house.ways.lengthUnit === 'in' ? MEASURES[measure].other : MEASURES[measure].metric;
+
+const factor = (measure: Measure, unit: string): number | undefined =>
+  (MEASURES[measure].units as Record<string, number>)[unit.toLowerCase()];
+
+/** A stored figure as a number in the unit of the house. */
+export const numberOf = (measure: Measure, stored: number): number => stored / factor(measure, unitOf(measure))!;
+
+/** With as many places as it needs, and its unit. */
+export const said = (measure: Measure, stored: number, decimals?: number): string => {
+  const value = numberOf(measure, stored);
+  return `${decimals === undefined ? figure(value) : shown(value, decimals)} ${unitOf(measure)}`;
+};
+
+/** A figure of one of these with its unit, or without in that of the house. */
+export function readMeasure(measure: Measure, text: string): Reading {
+  const match = new RegExp(`^(${NUMBER})\\s*(.*)$`, 'i').exec(text.trim());
+  const { what } = MEASURES[measure];
+  const example = `4.8 ${unitOf(measure)}`;
+  if (!match) {
+    return {
+      reason:
+        text.trim() === '' ? fieldReason('empty', what, example) : fieldReason('unreadable', text.trim(), what, example)
+    };
+  }
+  const unclearly = unclear(match[1]!);
+  if (unclearly) {
+    return unclearly;
+  }
+  const unit = match[2] === '' ? unitOf(measure) : match[2]!;
+  const by = factor(measure, unit);
+  return by === undefined
+    ? { reason: fieldReason('unknownUnit', unit, what, example) }
+    : { value: plain(match[1]!) * by };
+}
+
 /** A number with its own unit or none. */
 export function readNumber(text: string, unit: string): Reading {
   const bare = text.trim();
@@ -139,22 +230,27 @@ export function figure(value: number): string {
   return shown(value, size >= 20 ? 0 : size >= 2 ? 1 : 2);
 }
 
-const KPA_PER_PSI = 6.894757293168361;
-const CM2_PER_IN2 = 6.4516;
-
 /** A stress with its unit, as the house reads it. */
-export const stress = (kpa: number): string =>
-  house.ways.lengthUnit === 'in' ? `${figure(kpa / KPA_PER_PSI)} psi` : `${figure(kpa)} kPa`;
+export const stress = (kpa: number): string => said('stress', kpa);
 
 /** An area with its unit. */
 export const area = (cm2: number): string =>
-  house.ways.lengthUnit === 'in' ? `${figure(cm2 / CM2_PER_IN2)} in²` : `${shown(cm2, 0)} cm²`;
+  house.ways.lengthUnit === 'in' ? said('area', cm2) : said('area', cm2, 0);
+
+/** An amount of money with the currency of the house. */
+export const money = (amount: number): string => `${localized(amount.toFixed(2))} ${house.ways.currency}`.trim();
 
 /** Demand of limit with their unit, as the server says them. */
 export function demandOfLimit(said: { demand: string; limit: string | null; unit: string }): string {
   return said.limit === null
     ? `${said.demand} ${said.unit}, limit not known`
     : `${said.demand} of ${said.limit} ${said.unit}`;
+}
+
+/** A figure of a formula: five digits of it, without zeros that say nothing. */
+export function exact(value: number): string {
+  const text = value.toPrecision(5);
+  return localized(text.includes('e') ? text : String(Number(text)));
 }
 
 export function clock(iso: string): string {

@@ -58,6 +58,7 @@
 
   <section aria-labelledby="numbers-title">
     <h2 id="numbers-title" class="text-lg font-semibold">Numbers</h2>
+    <!-- eslint-disable-next-line no-restricted-syntax -- it says which units are taken -->
     <p>
       Write them as you would on paper: 38, 38 mm, 3.8 cm, 1 1/2 in, 1.5", 4.8 kg, 4800 g, 9 lb 7 oz. A number without a
       unit is in the unit of the house, chosen under <a class="underline" href="/house">House</a>. What cannot be read

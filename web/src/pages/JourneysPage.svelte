@@ -1,5 +1,6 @@
 <!-- Journeys a person recognises, each open to what it is reckoned with; the house copies and changes them. -->
 <script lang="ts">
+  import QuantityField from '../lib/parts/QuantityField.svelte';
   import { api, call, type Choice, type JourneyChoice, type PackFile, type Problem } from '../lib/api/client';
   import { JourneyDraft } from '../lib/journeys/draft.svelte';
   import Spectrum from '../lib/journeys/Spectrum.svelte';
@@ -187,14 +188,13 @@
             </label>
             {#if draft.pack.journey.drop.basis === 'own'}
               <label>
-                Height of the fall, mm
-                <input
-                  class="in-sentence"
-                  type="number"
-                  min={lists.limit('drop/heightMm').least}
-                  max={lists.limit('drop/heightMm').most}
+                Height of the fall
+                <QuantityField
+                  kind="length"
+                  label="Height of the fall"
                   value={draft.pack.journey.drop.heightMm}
-                  oninput={(e) => draft!.put('/journey/drop/heightMm', e.currentTarget.valueAsNumber)}
+                  step={50}
+                  onset={(v) => draft!.put('/journey/drop/heightMm', v)}
                 />
               </label>
             {/if}

@@ -208,6 +208,7 @@
           onset={(value) => (answers.massKg = value)}
         /> with all that goes in with it.
       </p>
+      <!-- eslint-disable-next-line no-restricted-syntax -- it says which units are taken -->
       <p class="quiet text-xs">Any unit will do: 38, 3.8 cm, 1 1/2 in; 4.8, 850 g, 9 lb 7 oz.</p>
     </section>
     <fieldset>

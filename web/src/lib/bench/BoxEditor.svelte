@@ -8,6 +8,7 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import type { Bench } from './bench.svelte';
   import { isOuter, side, withSide } from './edit';
+  import { length } from '../units';
 
   let { bench, index }: { bench: Bench; index: number } = $props();
 
@@ -113,7 +114,7 @@
       problem={bench.problemAt(`${at}/lidMm`)}
       onset={(value) => bench.put(`${at}/lidMm`, value)}
     />
-    deep inside; left empty, {box.style === 'caps' ? '60 mm' : 'as deep as the box'}.
+    deep inside; left empty, {box.style === 'caps' ? length(60, 0) : 'as deep as the box'}.
   {/if}
   {#if (box.slackMm ?? 0) >= 0}
     What fills the play:
@@ -151,8 +152,7 @@
       board says, or,{/if}
     tested, new and dry,
     <QuantityField
-      kind="number"
-      unit="N"
+      kind="force"
       label="Strength in a compression test"
       value={box.compressionN}
       optional

@@ -4,7 +4,7 @@
   import { onDestroy } from 'svelte';
   import { api, call, type Drop, type Simulation } from '../api/client';
   import { viewFor } from '../faces';
-  import { figure, length, shown } from '../units';
+  import { exact, figure, length, shown } from '../units';
   import type { Bench } from './bench.svelte';
   import FallingPack from './FallingPack.svelte';
   import PulseChart from './PulseChart.svelte';
@@ -163,9 +163,8 @@
           : 'impacts 2 to 5'}{simulation.loadFactor === 1
           ? ''
           : `, heaviest quarter ${figure(simulation.loadFactor)} times`}. Of {figure(simulation.fallJ)} J the cushions keep
-        {figure(simulation.absorbedJ)} J; the balance closes to {(Math.abs(simulation.energyError) * 100).toPrecision(
-          1
-        )} %. On nominal constants; shear, friction and turning are left out.
+        {figure(simulation.absorbedJ)} J; the balance closes to {exact(Math.abs(simulation.energyError) * 100)} %. On nominal
+        constants; shear, friction and turning are left out.
       </p>
       <p class="switches">
         <label><input type="checkbox" bind:checked={gravity} /> gravity goes on pulling</label>

@@ -3,6 +3,7 @@
   import type { Evaluation, Moment, PackFile, Simulation, Solid } from '../api/client';
   import { hatchOf, materialOf } from '../catalogue.svelte';
   import { type FaceWord, facesOf, type View, VIEW_AXES } from '../faces';
+  import { figure } from '../units';
 
   let {
     evaluation,
@@ -97,7 +98,7 @@
   height={size}
   viewBox="{-half} {(floor + ceiling) / 2 - half} {2 * half} {2 * half}"
   role="img"
-  aria-label="The pack {moment.ms.toFixed(1)} ms after it touched the floor"
+  aria-label="The pack {figure(moment.ms)} ms after it touched the floor"
 >
   <g transform="rotate({turn})">
     {#each shown as solid, index (index)}

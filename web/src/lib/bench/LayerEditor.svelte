@@ -7,7 +7,7 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import { house } from '../house.svelte';
   import { lists } from '../lists.svelte';
-  import { figure } from '../units';
+  import { figure, length, lengthIn, numberOf, unitOf } from '../units';
   import type { Bench } from './bench.svelte';
   import BoxEditor from './BoxEditor.svelte';
   import { common, side, withForm, withSide } from './edit';
@@ -110,7 +110,7 @@
       problem={bench.problemAt(`${at}/overhangMm`)}
       onset={(value) => bench.put(`${at}/overhangMm`, value)}
     />
-    past it on every edge (25 to 38 mm is common practice), with an interleaf of
+    past it on every edge ({lengthIn(25, 0)} to {length(38, 0)} is common practice), with an interleaf of
     <QuantityField
       kind="length"
       label="Interleaf"
@@ -122,8 +122,7 @@
     />
     over its face, all edges taped. The work itself is as stiff as
     <QuantityField
-      kind="number"
-      unit="Nm"
+      kind="moment"
       label="Stiffness of the work itself"
       value={layer.workStiffnessNm ?? 0}
       disabled={bench.readOnly}
@@ -168,8 +167,7 @@
     {#if layer.form === 'pads'}
       thick, bearing on
       <QuantityField
-        kind="number"
-        unit="cm2"
+        kind="area"
         step={10}
         label="Bearing area on all sides"
         value={common(layer.bearingCm2) ?? undefined}
@@ -249,12 +247,11 @@
         </tr>
         {#if layer.form === 'pads'}
           <tr>
-            <th scope="row">bearing area, cm²</th>
+            <th scope="row">bearing area, {unitOf('area')}</th>
             {#each AROUND as face (face)}
               <td>
                 <QuantityField
-                  kind="number"
-                  unit="cm2"
+                  kind="area"
                   step={10}
                   showUnit={false}
                   label="{capital(face)} bearing area"
@@ -285,10 +282,10 @@
         {/if}
         {#if laid}
           <tr>
-            <th scope="row">load at rest (static stress), kPa</th>
+            <th scope="row">load at rest (static stress), {unitOf('stress')}</th>
             {#each AROUND as face (face)}
               {@const load = laid.staticStressKpa[face]}
-              <td class="told">{load === null ? 'bare' : figure(load)}</td>
+              <td class="told">{load === null ? 'bare' : figure(numberOf('stress', load))}</td>
             {/each}
           </tr>
         {/if}

@@ -4,6 +4,7 @@
   import type { Bench } from './bench.svelte';
   import Curve from './Curve.svelte';
   import RemedyList from './RemedyList.svelte';
+  import { exact } from '../units';
 
   let { bench, check }: { bench: Bench; check: Check } = $props();
 
@@ -39,11 +40,6 @@
       curve = data ?? null;
     }
   }
-
-  function figure(value: number): string {
-    const text = value.toPrecision(5);
-    return text.includes('e') ? text : String(Number(text));
-  }
 </script>
 
 <div class="detail">
@@ -70,7 +66,7 @@
             <td><code>{f.symbol}</code></td>
             <td>{f.name}</td>
             <td class="value"
-              >{figure(f.value)} {f.unit === 'cm2' ? 'cm²' : f.unit}{f.said === null ? '' : ` (${f.said})`}</td
+              >{exact(f.value)} {f.unit === 'cm2' ? 'cm²' : f.unit}{f.said === null ? '' : ` (${f.said})`}</td
             >
             <td title={f.source || BASIS[f.basis]}><span class="tag">{f.basis}</span></td>
           </tr>

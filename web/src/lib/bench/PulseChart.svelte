@@ -3,7 +3,7 @@
   import { scaleLinear } from 'd3-scale';
   import { line } from 'd3-shape';
   import type { Moment, Simulation } from '../api/client';
-  import { figure } from '../units';
+  import { figure, shown } from '../units';
 
   let {
     simulation,
@@ -70,7 +70,7 @@
       <thead><tr><th>ms</th><th>G</th><th>m/s</th></tr></thead>
       <tbody>
         {#each simulation.moments.filter((_, i) => i % 8 === 0) as m (m.ms)}
-          <tr><td>{m.ms.toFixed(2)}</td><td>{figure(m.g)}</td><td>{figure(m.velocityMps)}</td></tr>
+          <tr><td>{shown(m.ms, 2)}</td><td>{figure(m.g)}</td><td>{figure(m.velocityMps)}</td></tr>
         {/each}
       </tbody>
     </table>

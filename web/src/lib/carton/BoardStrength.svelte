@@ -3,10 +3,9 @@
   import { api, type BoardChoice, type BoxLayer } from '../api/client';
   import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
-  import { house } from '../house.svelte';
   import Glyph from '../parts/Glyph.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { mass, shown, sizeText } from '../units';
+  import { mass, money, numberOf, said, shown, sizeText, unitOf, LB_PER_IN_PER_KN_PER_M } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -45,8 +44,7 @@
   <p class="line">
     Where a laboratory measured how the board bends, along the machine
     <QuantityField
-      kind="number"
-      unit="N m"
+      kind="moment"
       label="Bending stiffness along the machine"
       value={alongNm}
       optional
@@ -54,8 +52,7 @@
     />
     and across it
     <QuantityField
-      kind="number"
-      unit="N m"
+      kind="moment"
       label="Bending stiffness across the machine"
       value={acrossNm}
       optional
@@ -68,7 +65,9 @@
       <caption class="sr-only">The outer carton in every board</caption>
       <thead>
         <tr>
-          <th scope="col">board</th><th scope="col">edge crush, kN/m</th><th scope="col">carries new and dry</th>
+          <th scope="col">board</th><th scope="col">edge crush, {unitOf('edgeCrush')}</th><th scope="col"
+            >carries new and dry</th
+          >
           {#if long}<th scope="col">by the long form</th>{/if}
           {#if puncture}<th scope="col">puncture</th>{/if}
           <th scope="col">left in the pile</th><th scope="col">left of its grade</th><th scope="col">outside</th><th
@@ -86,18 +85,14 @@
           {/if}
           <tr class:taken={choice.taken}>
             <th scope="row"><Glyph status={choice.verdict} /> {choice.name}</th>
-            <td>{shown(choice.edgeCrushKnPerM, 1)}</td>
-            <td>{choice.dryN === null ? 'unknown' : `${shown(choice.dryN, 0)} N`}</td>
-            {#if long}<td>{choice.longN === null ? 'unknown' : `${shown(choice.longN, 0)} N`}</td>{/if}
+            <td>{shown(numberOf('edgeCrush', choice.edgeCrushKnPerM * LB_PER_IN_PER_KN_PER_M), 1)}</td>
+            <td>{choice.dryN === null ? 'unknown' : said('force', choice.dryN, 0)}</td>
+            {#if long}<td>{choice.longN === null ? 'unknown' : said('force', choice.longN, 0)}</td>{/if}
             {#if puncture}<td>{choice.punctureJ === null ? 'unknown' : `${shown(choice.punctureJ, 1)} J`}</td>{/if}
             <td>{percent(choice.pileMargin)}</td>
             <td>{percent(choice.gradeMargin)}</td>
             <td class="whitespace-nowrap">{sizeText(choice.outsideMm)}</td>
-            <td
-              >{mass(choice.cartonKg)}{choice.cost === null
-                ? ''
-                : `, ${choice.cost.toFixed(2)} ${house.ways.currency}`}</td
-            >
+            <td>{mass(choice.cartonKg)}{choice.cost === null ? '' : `, ${money(choice.cost)}`}</td>
             <td>
               {#if choice.taken}taken{:else}
                 <button

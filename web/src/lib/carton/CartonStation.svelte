@@ -5,7 +5,7 @@
   import LayerEditor from '../bench/LayerEditor.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
-  import { mass, shown, sizeText } from '../units';
+  import { mass, money, said, sizeText } from '../units';
   import BlankFigure from './BlankFigure.svelte';
   import BoardFiles from './BoardFiles.svelte';
   import BoardStrength from './BoardStrength.svelte';
@@ -108,11 +108,9 @@
               >
             {/each}
             <span class="quiet"
-              >{work.board}, {shown(work.areaM2, 3)} m²{work.sheetM2 > 1.02 * work.areaM2
-                ? ` out of ${shown(work.sheetM2, 3)} m²`
-                : ''}, {mass(work.massKg, 3)}{work.cost === null
-                ? ''
-                : `, ${shown(work.cost, 2)} ${house.ways.currency ?? ''}`}</span
+              >{work.board}, {said('board', work.areaM2, 3)}{work.sheetM2 > 1.02 * work.areaM2
+                ? ` out of ${said('board', work.sheetM2, 3)}`
+                : ''}, {mass(work.massKg, 3)}{work.cost === null ? '' : `, ${money(work.cost)}`}</span
             >
           </div>
           <div class="drawings">

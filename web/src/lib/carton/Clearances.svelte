@@ -103,8 +103,8 @@
     </section>
   {/each}
   <p class="quiet">
-    How far things are off is common practice, without a source: scores 3 mm (double wall 5 mm), board 5 % of its
-    caliper, cut foam 2 mm or 2 %. Measure a first pack.
+    How far things are off is common practice, without a source: scores {length(3)} (double wall {length(5)}), board 5 %
+    of its caliper, cut foam {length(2)} or 2 %. Measure a first pack.
   </p>
 </section>
 

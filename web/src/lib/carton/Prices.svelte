@@ -3,9 +3,8 @@
   import { api, type Quotes } from '../api/client';
   import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
-  import { house } from '../house.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length, mass, shown } from '../units';
+  import { length, mass, money, shown } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -18,8 +17,6 @@
     (body, signal) => api.POST('/api/quotes', { params: { query: { addKg } }, body, signal })
   );
   let quotes = $derived(answer.value);
-
-  const money = (amount: number) => `${amount.toFixed(2)} ${house.ways.currency}`;
 
   const charged = (price: number | null | undefined) => (typeof price === 'number' ? money(price) : 'not taken');
 
@@ -89,12 +86,14 @@
                   ><b>{money(quote.price)}</b>{#each quote.surcharges as extra, i (i)}<span class="quiet block text-xs"
                       >{money(extra.price)} of it for {extra.what} over {extra.unit === 'mm'
                         ? length(extra.over, 0)
-                        : `${shown(extra.over, 1)} ${extra.unit}`}</span
+                        : extra.unit === 'kg'
+                          ? mass(extra.over, 1)
+                          : `${shown(extra.over, 1)} ${extra.unit}`}</span
                     >{/each}</td
                 >
                 <td
-                  >{quote.billedKg} kg<span class="quiet block text-xs"
-                    >{quote.byVolume ? `by its size, ${shown(quote.volumetricKg, 1)} kg` : 'by its mass'}</span
+                  >{mass(quote.billedKg)}<span class="quiet block text-xs"
+                    >{quote.byVolume ? `by its size, ${mass(quote.volumetricKg, 1)}` : 'by its mass'}</span
                   ></td
                 >
               {/if}

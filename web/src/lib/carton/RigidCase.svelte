@@ -5,7 +5,7 @@
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length, sizeText } from '../units';
+  import { length, lengthIn, sizeText } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -96,8 +96,7 @@
       onset={(v) => (fingerMm = v ?? 12)}
     />, every edge cut larger by
     <QuantityField
-      kind="number"
-      unit="mm"
+      kind="length"
       label="Allowance of an edge"
       value={allowanceMm}
       step={0.01}
@@ -120,8 +119,7 @@
       onset={(v) => (tag = { ...tag, width: v })}
     />, cut larger on each side by
     <QuantityField
-      kind="number"
-      unit="mm"
+      kind="length"
       label="Allowance of the tag"
       value={tagAllowanceMm}
       step={0.01}
@@ -152,9 +150,9 @@
     </div>
     <p class="quiet">
       Cut the trial first, of the same sheet on the same machine: the right allowance joins by light tapping, stays, and
-      leaves room for glue (0.07 to 0.13 mm is common practice). Fit everything dry before glue. The pins of the lid go
-      into their holes before the second side is tapped home. Check the sheet's data sheet before a laser cuts it: never
-      PVC or what nobody can name.
+      leaves room for glue ({lengthIn(0.07)} to {length(0.13, 2)} is common practice). Fit everything dry before glue. The
+      pins of the lid go into their holes before the second side is tapped home. Check the sheet's data sheet before a laser
+      cuts it: never PVC or what nobody can name.
     </p>
   {/if}
 </section>

@@ -4,9 +4,8 @@
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import { materials } from '../catalogue.svelte';
-  import { house } from '../house.svelte';
   import Glyph from '../parts/Glyph.svelte';
-  import { length, mass, sizeText } from '../units';
+  import { length, mass, money, sizeText } from '../units';
   import ThinnerCushions from './ThinnerCushions.svelte';
 
   let { bench, layer }: { bench: Bench; layer: number } = $props();
@@ -113,7 +112,7 @@
                       ? `: ${fit.weakest.replace(/^Falls/, 'falls')}`
                       : ''}; room left {sizeText(fit.slackMm)}; pack {sizeText(fit.outsideMm)}, {mass(
                       fit.grossMassKg
-                    )}{fit.price === null ? '' : `, from ${fit.price.toFixed(2)} ${house.ways.currency}`}
+                    )}{fit.price === null ? '' : `, from ${money(fit.price)}`}
                   {:else}
                     too small by {length(fit.lackingMm)}
                   {/if}

@@ -3,9 +3,8 @@
   import { api, call, type PackFile, type Reached, words } from '../api/client';
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
-  import { house } from '../house.svelte';
   import Glyph from '../parts/Glyph.svelte';
-  import { length, sizeText } from '../units';
+  import { length, money, sizeText } from '../units';
 
   let { bench, layer }: { bench: Bench; layer: number } = $props();
 
@@ -53,9 +52,7 @@
             <b>{reached.name}</b>, {sizeText(reached.insideMm)} inside, with {off(reached)}: {reached.verdict}{reached.verdict !==
               'holds' && reached.weakest
               ? `, ${reached.weakest.replace(/^Falls/, 'falls')}`
-              : ''}; pack {sizeText(reached.outsideMm)}{reached.price === null
-              ? ''
-              : `, from ${reached.price.toFixed(2)} ${house.ways.currency}`}
+              : ''}; pack {sizeText(reached.outsideMm)}{reached.price === null ? '' : `, from ${money(reached.price)}`}
             <button
               type="button"
               class="plain-button underline"

@@ -54,6 +54,7 @@
       onchange={(e) => set({ currency: e.currentTarget.value.trim().toUpperCase() })}
     />.
   </p>
+  <!-- eslint-disable-next-line no-restricted-syntax -- it says which units are taken -->
   <p class="quiet">
     Any field takes any of them: 38, 3.8 cm, 1 1/2 in, 4.8 kg, 9 lb 7 oz. What is stored stays in millimetres and
     kilograms, to the last digit.{session.keeper ? '' : ' A keeper of the house can change this.'}

@@ -5,7 +5,7 @@
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import Glyph from '../parts/Glyph.svelte';
-  import { length } from '../units';
+  import { area, length, money, shown } from '../units';
   import { type Bed, withBed } from './bed';
 
   let { bench, layer }: { bench: Bench; layer: number } = $props();
@@ -47,14 +47,15 @@
         >{WORDS[beginning.kind]}</button
       >
       <span>
-        {beginning.widthMm > 0 ? `${length(beginning.widthMm)} wide, ` : ''}{Math.round(beginning.bearsBelowCm2)} cm² below:
+        {beginning.widthMm > 0 ? `${length(beginning.widthMm)} wide, ` : ''}{area(beginning.bearsBelowCm2)} below:
         <Glyph status={beginning.verdict} size={14} />
         {beginning.verdict}{beginning.verdict === 'holds' ? `, ${Math.round(beginning.marginPercent)} % to spare` : ''}
       </span>
       <span class="quiet">
-        {beginning.pieces} pieces, {beginning.cuts} cuts, {Math.round(beginning.minutes)} minutes, {beginning.foamLitres.toFixed(
+        {beginning.pieces} pieces, {beginning.cuts} cuts, {Math.round(beginning.minutes)} minutes, {shown(
+          beginning.foamLitres,
           1
-        )} l of foam{beginning.cost === null ? '' : `, ${beginning.cost.toFixed(2)}`}
+        )} l of foam{beginning.cost === null ? '' : `, ${money(beginning.cost)}`}
       </span>
     </li>
   {/each}

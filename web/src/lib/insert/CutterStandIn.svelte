@@ -1,9 +1,10 @@
 <!-- A cutter that is not there plays a file back: how long it takes, and what would lie off the sheet. -->
 <script lang="ts">
+  import { house } from '../house.svelte';
   import { type CutPiece, type CutterPlay, sendFor, words } from '../api/client';
   import { Latest } from '../api/latest';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length } from '../units';
+  import { length, said, shown } from '../units';
 
   let { piece, address }: { piece: CutPiece; address: string } = $props();
 
@@ -73,14 +74,14 @@
       onset={(v) => (sheetWidth = v && Math.min(6000, Math.max(10, v)))}
     />, cutting
     <QuantityField
-      kind="number"
-      unit="mm/s"
+      kind="length"
+      unit="{house.ways.lengthUnit}/s"
       label="Speed of the cutter"
       value={speed}
       least={0.1}
       onset={(v) => (speed = v ? Math.min(2000, v) : speed)}
-    />{#if play}: <b>{play.minutes < 1 ? `${Math.round(play.minutes * 60)} s` : `${play.minutes.toFixed(1)} min`}</b>,
-      {play.pathM.toFixed(2)} m cut and {play.travelM.toFixed(2)} m between, {play.moves.length} lines.{/if}
+    />{#if play}: <b>{play.minutes < 1 ? `${Math.round(play.minutes * 60)} s` : `${shown(play.minutes, 1)} min`}</b>,
+      {said('way', play.pathM, 2)} cut and {said('way', play.travelM, 2)} between, {play.moves.length} lines.{/if}
   </p>
   {#if told}<p role="alert">{told}</p>{/if}
   {#if play}

@@ -6,7 +6,7 @@
   import type { Bench } from '../bench/bench.svelte';
   import Glyph from '../parts/Glyph.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length } from '../units';
+  import { area, length } from '../units';
   import BedPlan from './BedPlan.svelte';
   import Beginnings from './Beginnings.svelte';
   import BedSection from './BedSection.svelte';
@@ -123,7 +123,7 @@
               >{side}</button
             >
           {/each}
-          {#if bears}<span class="quiet">{`${Math.round(bears[face] ?? 0)} cm²`}</span>{/if}
+          {#if bears}<span class="quiet">{area(bears[face] ?? 0)}</span>{/if}
           {#if face === 'top'}<span class="quiet">; the lid as it lies closed</span>{/if}
         </div>
         {#each refused as words, i (i)}<p class="refused" role="alert">{words}</p>{/each}
@@ -260,7 +260,7 @@
             {#each cut.levels as level, i (i)}
               <tr>
                 <td>{level.half}</td><td>{length(level.bottomMm)}</td><td>{length(level.topMm)}</td>
-                <td>{level.openCm2 > 0 ? `${Math.round(level.openCm2)} cm²` : 'nothing'}</td>
+                <td>{level.openCm2 > 0 ? area(level.openCm2) : 'nothing'}</td>
               </tr>
             {/each}
           </tbody>

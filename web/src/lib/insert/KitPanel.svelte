@@ -5,7 +5,7 @@
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length } from '../units';
+  import { length, mass } from '../units';
   import { type Bed, pathOf, type Place, places, withBed } from './bed';
 
   let { bench, layer }: { bench: Bench; layer: number } = $props();
@@ -174,9 +174,9 @@
       {#if kit}
         <p>
           Together <b>{length(kit.sizeMm.length)} by {length(kit.sizeMm.width)} by {length(kit.sizeMm.height)}</b>,
-          {kit.massKg.toFixed(2)} kg. The centre of mass is {Math.round(kit.offPercent)} % of the way from the middle to the
-          side{kit.balanced ? '' : ': it will hang to one side when it is lifted'}. All lie level on top, so that the
-          lid is a plain sheet.
+          {mass(kit.massKg)}. The centre of mass is {Math.round(kit.offPercent)} % of the way from the middle to the side{kit.balanced
+            ? ''
+            : ': it will hang to one side when it is lifted'}. All lie level on top, so that the lid is a plain sheet.
         </p>
         {#if kit.layers.length > 1}
           <p>

@@ -6,7 +6,7 @@
   import { untrack } from 'svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length } from '../units';
+  import { area, length, money, said, shown, stress } from '../units';
   import CutFiles from './CutFiles.svelte';
   import PickedSheet from './PickedSheet.svelte';
   import PieceDrawing from './PieceDrawing.svelte';
@@ -103,10 +103,10 @@
               <td class="number">{way.pieces}</td>
               <td class="number">{way.cuts}</td>
               <td class="number">{Math.round(way.minutes)}</td>
-              <td class="number">{way.foamLitres.toFixed(0)} l</td>
+              <td class="number">{shown(way.foamLitres, 0)} l</td>
               <td class="number">{Math.round(way.wastePercent)} %</td>
               <td>{fit(way)}</td>
-              {#if way.cost !== null}<td class="number">{way.cost.toFixed(2)}</td>{/if}
+              {#if way.cost !== null}<td class="number">{money(way.cost)}</td>{/if}
               <td>
                 <button
                   type="button"
@@ -128,8 +128,8 @@
     <details>
       <summary>Foamed in place instead</summary>
       <p class="sentence">
-        {making.foamed.baseLitres.toFixed(0)} l of risen foam below the parting plane and
-        {making.foamed.lidLitres.toFixed(0)} l above it, {Math.round(making.foamed.addedPercent)} % more than the room, for
+        {shown(making.foamed.baseLitres, 0)} l of risen foam below the parting plane and
+        {shown(making.foamed.lidLitres, 0)} l above it, {Math.round(making.foamed.addedPercent)} % more than the room, for
         it never fills evenly. A can or shot rises to
         <QuantityField
           kind="number"
@@ -144,7 +144,7 @@
         <li>Wrap what must stay clear until it has the room that is drawn: foam fills whatever is open.</li>
         <li>
           Line the box with film, right into its corners and over its rim. Brace its sides: rising foam presses with
-          about {making.foamed.risingKpa} kPa.
+          about {stress(making.foamed.risingKpa)}.
         </li>
         <li>Pour the base, fold film over it, lay the item in and hold it at its height until the foam stands.</li>
         <li>Film over the item and the base. Pour the lid, close the box, put a weight on it.</li>
@@ -217,20 +217,18 @@
         {/each}
       </ol>
     {/if}
-    {#if making.glueCm2 > 0}<p>Glue {Math.round(making.glueCm2)} cm² with glue that does not eat the foam.</p>{/if}
+    {#if making.glueCm2 > 0}<p>Glue {area(making.glueCm2)} with glue that does not eat the foam.</p>{/if}
     {#if making.wedges[0]}
       {@const wedge = making.wedges[0]}
       <p>
         {wedge.part} has {length(wedge.gapMm)} of play: push an off-cut of the same foam, {length(wedge.thickMm)} thick, in
         on each side, {making.wedges.map((w) => `${w.face} ${length(w.wideMm)} by ${length(w.highMm)}`).join(', ')}.
-        Squeezed so, each presses with about {Math.round(wedge.pressesN)} N and holds while the box is turned over.
+        Squeezed so, each presses with about {said('force', wedge.pressesN, 0)} and holds while the box is turned over.
       </p>
     {/if}
     <p>
-      Where the finish asks for it, face what the item touches with cloth or an interleaf: {Math.round(
-        making.faceBaseCm2
-      )}
-      cm² for the base, {Math.round(making.faceLidCm2)} cm² for the lid, and what is tucked in at the edges.
+      Where the finish asks for it, face what the item touches with cloth or an interleaf: {area(making.faceBaseCm2)} for
+      the base, {area(making.faceLidCm2)} for the lid, and what is tucked in at the edges.
     </p>
     {#if making.pieces.length > 0}<CutFiles {bench} {foam} {asked} pieces={making.pieces} />{/if}
   </section>

@@ -4,7 +4,7 @@
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length } from '../units';
+  import { length, shown } from '../units';
   import { type Bed, pathOf, type Pocket } from './bed';
   import TakeOutlines from './TakeOutlines.svelte';
 
@@ -194,7 +194,7 @@
             </label>
             <label>
               <input type="checkbox" bind:checked={straight} onchange={() => void trace()} />
-              Lay it straight{straight ? `: turned by ${(Math.round(traced.turnedDegrees * 10) / 10).toFixed(1)}°` : ''}
+              Lay it straight{straight ? `: turned by ${shown(traced.turnedDegrees, 1)}°` : ''}
             </label>
             <p>
               At its worst <b>± {length(traced.errorMm)}</b>{traced.innerCornersMm > 0.05

@@ -5,6 +5,7 @@
   import { lists } from '../lists.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
+  import { length } from '../units';
   import {
     circle,
     middle,
@@ -120,7 +121,7 @@
       <span class="quiet"
         >{nature === 'strong'
           ? 'clearance; 0 where left empty, below 0 it grips'
-          : 'kept clear; 5 mm where left empty'}</span
+          : `kept clear; ${length(5)} where left empty`}</span
       >{/if}.
   </p>
   {#if !bench.readOnly}

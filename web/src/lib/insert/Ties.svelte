@@ -54,8 +54,7 @@
         onset={(v) => v !== undefined && write(ties.with(i, { ...tie, atMm: v }))}
       />, pulling with
       <QuantityField
-        kind="number"
-        unit="N"
+        kind="force"
         step={5}
         label="Tension of tie {i + 1}"
         value={tie.tensionN}

@@ -5,19 +5,29 @@
     KG_PER_LB,
     lengthIn,
     massIn,
+    type Measure,
     MM_PER_IN,
+    numberOf,
     readLength,
     readMass,
+    readMeasure,
     readNumber,
     type Reading,
-    shown
+    shown,
+    unitOf
   } from '../units';
 
   let {
     value,
     kind,
     label,
-    unit = kind === 'length' ? house.ways.lengthUnit : kind === 'mass' ? house.ways.massUnit : '',
+    unit = kind === 'length'
+      ? house.ways.lengthUnit
+      : kind === 'mass'
+        ? house.ways.massUnit
+        : kind === 'number'
+          ? ''
+          : unitOf(kind),
     decimals = kind === 'length' ? 2 : 3,
     step = kind === 'length' ? 5 : 1,
     sheet,
@@ -30,7 +40,7 @@
     onset
   }: {
     value: number | undefined;
-    kind: 'length' | 'mass' | 'number';
+    kind: 'length' | 'mass' | 'number' | Measure;
     label: string;
     unit?: string;
     decimals?: number;
@@ -63,7 +73,7 @@
       ? lengthIn(stored, decimals)
       : kind === 'mass'
         ? massIn(stored, decimals)
-        : shown(stored, decimals);
+        : shown(kind === 'number' ? stored : numberOf(kind, stored), decimals);
   }
 
   /** How far an arrow key goes in what is stored: a quarter inch where lengths are in inches. */
@@ -74,11 +84,23 @@
     if (kind === 'length' && house.ways.lengthUnit === 'in') {
       return (step / 5) * (MM_PER_IN / 4);
     }
-    return kind === 'mass' && house.ways.massUnit === 'lb' ? step * KG_PER_LB : step;
+    if (kind === 'mass' && house.ways.massUnit === 'lb') {
+      return step * KG_PER_LB;
+    }
+    return kind === 'length' || kind === 'mass' || kind === 'number' ? step : step / numberOf(kind, 1);
   }
 
   function read(from: string): Reading {
-    return kind === 'length' ? readLength(from) : kind === 'mass' ? readMass(from) : readNumber(from, unit);
+    switch (kind) {
+      case 'length':
+        return readLength(from);
+      case 'mass':
+        return readMass(from);
+      case 'number':
+        return readNumber(from, unit);
+      default:
+        return readMeasure(kind, from);
+    }
   }
 
   function input(event: Event & { currentTarget: HTMLInputElement }) {
@@ -114,7 +136,7 @@
       const by = stride();
       const next = up ? Math.floor(from / by + 1e-9) * by + by : Math.ceil(from / by - 1e-9) * by - by;
       typed = null;
-      onset(Math.max(least, Number(next.toFixed(6))));
+      onset(Math.max(least, Math.round(next * 1e6) / 1e6));
     } else if (event.key === 'Enter') {
       leave();
     }
@@ -140,7 +162,7 @@
     onkeydown={keydown}
     onblur={leave}
   />
-  {#if showUnit && unit}<span class="unit">{unit === 'cm2' ? 'cm²' : unit}</span>{/if}
+  {#if showUnit && unit}<span class="unit">{unit}</span>{/if}
   {#if reason}<span class="reason" id="{id}-reason" role="alert">{reason}</span>{/if}
 </span>
 

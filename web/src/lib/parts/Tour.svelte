@@ -19,6 +19,7 @@
       takes of it.
     </li>
     <li>
+      <!-- eslint-disable-next-line no-restricted-syntax -- it says which units are taken -->
       <b>Change what you like.</b> Numbers are changed where they stand, in mm, cm, inches, kg or pounds. The verdict follows
       at once; undo has no end.
     </li>

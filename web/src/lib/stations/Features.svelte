@@ -86,8 +86,7 @@
         />
         on a joint that bears
         <QuantityField
-          kind="number"
-          unit="Nm"
+          kind="moment"
           label="What the joint of {feature.name} bears"
           value={feature.jointBearsNm}
           optional

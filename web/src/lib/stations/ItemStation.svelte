@@ -114,8 +114,7 @@
         onset={(value) => bench.put('/item/fragility/componentCriticalG', value)}
       />{/if}. Pressed for long it bears
     <QuantityField
-      kind="number"
-      unit="kPa"
+      kind="stress"
       label="Lasting pressure that the item bears"
       value={item.bearsKpa}
       optional

@@ -5,7 +5,7 @@
   import type { Bench } from '../bench/bench.svelte';
   import Dialog from '../parts/Dialog.svelte';
   import Glyph from '../parts/Glyph.svelte';
-  import { shown, sizeText } from '../units';
+  import { numberOf, shown, sizeText, unitOf } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -88,7 +88,7 @@
           <th scope="col">It lies</th>
           <th scope="col">Verdict</th>
           <th scope="col" class="number">Margin, %</th>
-          <th scope="col" class="number">Stands on, cm²</th>
+          <th scope="col" class="number">Stands on, {unitOf('area')}</th>
           <th scope="col" class="number">Blows on delicate faces, %</th>
           <th scope="col"><span class="sr-only">Take</span></th>
         </tr>
@@ -101,7 +101,7 @@
             >
             <td><Glyph status={way.verdict} size={12} /> {way.verdict}</td>
             <td class="number">{shown(100 * way.margin, 0)}</td>
-            <td class="number">{shown(way.bottomCm2, 0)}</td>
+            <td class="number">{shown(numberOf('area', way.bottomCm2), 0)}</td>
             <td class="number">{shown(100 * way.hits, 0)}</td>
             <td>
               {#if !bench.readOnly && !way.asNow}

@@ -6,7 +6,7 @@
   import type { Bench } from '../bench/bench.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length } from '../units';
+  import { length, money } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -83,7 +83,7 @@
       plan.packsPerSheet > 0
         ? `; ${plan.packsPerSheet === 1 ? 'one pack' : `${plan.packsPerSheet}${plan.packsPerSheet === MOST_PACKS ? ' or more' : ''} packs`} from a sheet`
         : '; a pack needs more than one sheet';
-    const cost = plan.costPerPack === null ? '' : `; ${plan.costPerPack.toFixed(2)} a pack when all of it is used`;
+    const cost = plan.costPerPack === null ? '' : `; ${money(plan.costPerPack)} a pack when all of it is used`;
     return `${sheets}, ${Math.round(plan.yieldPercent)} % of it used${each}${cost}`;
   }
 </script>

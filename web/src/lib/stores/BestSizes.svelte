@@ -5,7 +5,7 @@
   import { house } from '../house.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { sizeText } from '../units';
+  import { money, sizeText } from '../units';
 
   const HEAD = 'name,length_mm,width_mm,height_mm,mass_kg,count\n';
 
@@ -24,8 +24,6 @@
 
   let division = $derived(found?.divisions[shown]);
   let dearest = $derived(Math.max(...(found?.divisions.map((d) => d.withKeeping) ?? [1])));
-
-  const money = (amount: number) => `${amount.toFixed(2)} ${house.ways.currency}`;
 
   async function fromShelf() {
     const { data, problem } = await call(api.GET('/api/carton-sizes/shelf'));

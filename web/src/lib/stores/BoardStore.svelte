@@ -4,7 +4,7 @@
   import { house } from '../house.svelte';
   import OwnList from './OwnList.svelte';
   import { lists } from '../lists.svelte';
-  import { KG_PER_LB, lengthIn, massIn, MM_PER_IN, shown } from '../units';
+  import { KG_PER_LB, lengthIn, massIn, MM_PER_IN, numberOf, shown, unitOf } from '../units';
 </script>
 
 <h2 class="text-lg font-semibold">Boards</h2>
@@ -16,9 +16,8 @@
       <tr>
         <th scope="col">Board</th>
         <th scope="col" class="number">Caliper, {house.ways.lengthUnit}</th>
-        <th scope="col" class="number">Edge crush, kN/m</th>
-        <th scope="col" class="number">lb/in</th>
-        <th scope="col" class="number">Grammage, g/m²</th>
+        <th scope="col" class="number">Edge crush, {unitOf('edgeCrush')}</th>
+        <th scope="col" class="number">Grammage, {unitOf('grammage')}</th>
         <th scope="col" class="number">Grade meant for up to, {house.ways.massUnit}</th>
         <th scope="col" class="number">and length + width + height, {house.ways.lengthUnit}</th>
       </tr>
@@ -28,9 +27,8 @@
         <tr>
           <th scope="row">{board.name}{board.doubleWall ? ', double wall' : ''}</th>
           <td class="number">{lengthIn(board.caliperMm, 1)}</td>
-          <td class="number">{shown(board.edgeCrushKnPerM, 2)}</td>
-          <td class="number">{shown(board.edgeCrushLbPerIn, 0)}</td>
-          <td class="number">{shown(board.grammageGm2, 0)}</td>
+          <td class="number">{shown(numberOf('edgeCrush', board.edgeCrushLbPerIn), 2)}</td>
+          <td class="number">{shown(numberOf('grammage', board.grammageGm2), 0)}</td>
           <td class="number">{massIn(board.limitLb * KG_PER_LB, 1)}</td>
           <td class="number">{lengthIn(board.limitIn * MM_PER_IN, 0)}</td>
         </tr>
@@ -52,9 +50,9 @@
       kind: 'choice',
       options: ['E', 'B', 'C', 'BC', 'EB'].map((f) => ({ value: f, text: `${f} flute` }))
     },
-    { field: 'caliperMm', label: 'Caliper', kind: 'number', unit: 'mm', step: 0.1 },
-    { field: 'edgeCrushLbPerIn', label: 'Edge crush', kind: 'number', unit: 'lb/in' },
-    { field: 'grammageGm2', label: 'Grammage', kind: 'number', unit: 'g/m²', step: 10 },
+    { field: 'caliperMm', label: 'Caliper', kind: 'length', step: 0.1 },
+    { field: 'edgeCrushLbPerIn', label: 'Edge crush', kind: 'edgeCrush' },
+    { field: 'grammageGm2', label: 'Grammage', kind: 'grammage', step: 10 },
     { field: 'limitLb', label: 'Up to', kind: 'number', unit: 'lb' },
     { field: 'limitIn', label: 'L + W + H', kind: 'number', unit: 'in' },
     { field: 'source', label: 'Source', kind: 'text' }
@@ -66,7 +64,7 @@
     grammageGm2: 540,
     limitLb: 65,
     limitIn: 75,
-    source: 'begun with the figures of C flute, ECT 32'
+    source: 'begun with the figures of C flute, 32 ECT'
   }}
 />
 

@@ -1,7 +1,7 @@
 <!-- Drop tests against the law fitted to them: stress over energy, the law as a line, where nine results in ten lie as a band. -->
 <script lang="ts">
   import type { FoamTests } from '../api/client';
-  import { figure, shown } from '../units';
+  import { figure, numberOf, said, shown, stress, unitOf } from '../units';
 
   let { tests }: { tests: FoamTests } = $props();
 
@@ -42,14 +42,14 @@
   >
     {#each ticksY as tick (tick)}
       <line class="grid" x1={LEFT} x2={W - 8} y1={y(tick)} y2={y(tick)} />
-      <text x={LEFT - 5} y={y(tick) + 3.5} text-anchor="end">{tick}</text>
+      <text x={LEFT - 5} y={y(tick) + 3.5} text-anchor="end">{figure(numberOf('stress', tick))}</text>
     {/each}
     {#each ticksX as tick (tick)}
-      <text x={x(tick)} y={H - BOTTOM + 13} text-anchor="middle">{tick}</text>
+      <text x={x(tick)} y={H - BOTTOM + 13} text-anchor="middle">{figure(numberOf('stress', tick))}</text>
     {/each}
     <line class="axis" x1={LEFT} x2={W - 8} y1={H - BOTTOM} y2={H - BOTTOM} />
-    <text x={W - 8} y={H - 4} text-anchor="end">energy density s h / t, kPa</text>
-    <text x={LEFT + 4} y={TOP + 9}>stress G s, kPa</text>
+    <text x={W - 8} y={H - 4} text-anchor="end">energy density s h / t, {unitOf('stress')}</text>
+    <text x={LEFT + 4} y={TOP + 9}>stress G s, {unitOf('stress')}</text>
     {#each tests.lines as line (line.repeated)}
       <path
         class="band"
@@ -85,19 +85,18 @@
     {#if fit}
       <dt>{of}</dt>
       <dd>
-        {fit.points} points, a = {figure(fit.aKpa)} kPa, b = {fit.bPerKpa.toPrecision(3)} 1/kPa, R² {shown(
+        {fit.points} points, a = {stress(fit.aKpa)}, b = {said('perStress', fit.bPerKpa, 4)}, R² {shown(
           fit.rSquared,
           3
         )}, residual
-        {shown(100 * fit.residual, 1)} %, covers {figure(fit.fromX)} to {figure(fit.toX)} kPa
+        {shown(100 * fit.residual, 1)} %, covers {stress(fit.fromX)} to {stress(fit.toX)}
       </dd>
     {/if}
   {/each}
   {#if tests.creep}
     <dt>Creep</dt>
     <dd>
-      {tests.creep.points} points at up to {figure(tests.creep.atKpa)} kPa: {shown(100 * tests.creep.c1, 1)} % in the first
-      hour,
+      {tests.creep.points} points at up to {stress(tests.creep.atKpa)}: {shown(100 * tests.creep.c1, 1)} % in the first hour,
       {shown(100 * tests.creep.c2, 1)} % more in each tenfold time, R² {shown(tests.creep.rSquared, 3)}, to {figure(
         tests.creep.toHours
       )} h
@@ -107,8 +106,10 @@
     <dt>Vibration</dt>
     <dd>
       {tests.vibration.points} readings of {tests.vibration.cushions}
-      {tests.vibration.cushions === 1 ? 'cushion' : 'cushions'}: modulus {figure(tests.vibration.dynamicModulusKpa)} kPa,
-      Q {shown(tests.vibration.q, 2)}
+      {tests.vibration.cushions === 1 ? 'cushion' : 'cushions'}: modulus {stress(tests.vibration.dynamicModulusKpa)}, Q {shown(
+        tests.vibration.q,
+        2
+      )}
     </dd>
   {/if}
 </dl>

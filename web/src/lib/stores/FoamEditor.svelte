@@ -10,6 +10,7 @@
   import { lists } from '../lists.svelte';
   import { write } from './own';
   import TestTable from './TestTable.svelte';
+  import { said, stress } from '../units';
 
   let {
     foam,
@@ -124,14 +125,14 @@
   }
 
   const NUMBERS = [
-    { field: 'densityKgM3', label: 'Density', unit: 'kg/m³', step: 1 },
-    { field: 'creepLimitKpa', label: 'Thins in time above (creep limit)', unit: 'kPa', step: 0.1 },
-    { field: 'repeatFactor', label: 'Later blows: b times', unit: '', step: 0.05 },
-    { field: 'squeezeKpa', label: 'Stress when squeezed at rest', unit: 'kPa', step: 1 }
+    { field: 'densityKgM3', label: 'Density', kind: 'density', step: 1 },
+    { field: 'creepLimitKpa', label: 'Thins in time above (creep limit)', kind: 'stress', step: 0.1 },
+    { field: 'repeatFactor', label: 'Later blows: b times', kind: 'number', step: 0.05 },
+    { field: 'squeezeKpa', label: 'Stress when squeezed at rest', kind: 'stress', step: 1 }
   ] as const;
   const SHAKEN = [
-    { field: 'dynamicModulusKpa', label: 'Stiffness when shaken (dynamic modulus)', unit: 'kPa', step: 10 },
-    { field: 'q', label: 'Amplification at resonance (Q)', unit: '', step: 0.1 }
+    { field: 'dynamicModulusKpa', label: 'Stiffness when shaken (dynamic modulus)', kind: 'stress', step: 10 },
+    { field: 'q', label: 'Amplification at resonance (Q)', kind: 'number', step: 0.1 }
   ] as const;
 </script>
 
@@ -203,21 +204,21 @@
     </p>
     {#if fitted?.first}
       <p class="quiet">
-        The law comes from the drop tests: a = {fitted.first.aKpa.toPrecision(4)} kPa, b = {fitted.first.bPerKpa.toPrecision(
-          4
-        )} 1/kPa.
+        The law comes from the drop tests: a = {stress(fitted.first.aKpa)}, b = {said(
+          'perStress',
+          fitted.first.bPerKpa,
+          5
+        )}.
       </p>
     {:else}
       <p>
         Begins to give at (a) <QuantityField
-          kind="number"
-          unit="kPa"
+          kind="stress"
           label="Begins to give at (a)"
           value={document.law.aKpa}
           onset={(v) => v && set('law', { ...document.law, aKpa: v })}
         />, growth with energy (b) <QuantityField
-          kind="number"
-          unit="1/kPa"
+          kind="perStress"
           decimals={5}
           step={0.001}
           label="Growth with energy (b)"
@@ -230,8 +231,7 @@
       <p>
         {each.label}
         <QuantityField
-          kind="number"
-          unit={each.unit}
+          kind={each.kind}
           label={each.label}
           step={each.step}
           value={document[each.field] as number}

@@ -11,7 +11,7 @@
   import FoamEditor from './FoamEditor.svelte';
   import MaterialHistory from './MaterialHistory.svelte';
   import { remove } from './own';
-  import { figure, length, shown } from '../units';
+  import { figure, length, said, shown, stress } from '../units';
 
   const now = present();
 
@@ -116,7 +116,7 @@
           >
             <b>{each.name}</b>
             <span class="quiet"
-              >{shown(each.densityKgM3, 0)} kg/m³{each.own
+              >{said('density', each.densityKgM3, 0)}{each.own
                 ? `, of the house${each.tests?.first ? ', tested' : ''}`
                 : ''}{each.note ? `, ${each.note}` : ''}</span
             >
@@ -184,16 +184,16 @@
             Give what the item bears, and the range of loads that holds is marked.
           {:else if curve.band}
             For {shown(limitG, 0)} G the load at rest may be
-            <b>{figure(curve.band[0]!)} to {figure(curve.band[1]!)} kPa</b>; least G at {figure(curve.bestKpa)} kPa.
+            <b>{stress(curve.band[0]!)} to {stress(curve.band[1]!)}</b>; least G at {stress(curve.bestKpa)}.
           {:else}
-            <b>No load holds {shown(limitG, 0)} G</b> at this thickness: even the best, {figure(curve.bestKpa)} kPa, gives
+            <b>No load holds {shown(limitG, 0)} G</b> at this thickness: even the best, {stress(curve.bestKpa)}, gives
             {figure(curve.leastG)} G. Thicker foam or another one.
           {/if}
           {#if now}
             <span class="quiet">
               Height{now.limitG ? ' and G' : ''} are those of
               <a class="underline" href="/packs/{now.id}">{now.name}</a>{stands
-                ? `, which rests with ${figure(stands.kpa)} kPa on ${length(stands.thicknessMm)} of this foam at the bottom`
+                ? `, which rests with ${stress(stands.kpa)} on ${length(stands.thicknessMm)} of this foam at the bottom`
                 : ''}.
               {now.cushions.length > 1 ? 'Its cushions share the fall; this curve is for one alone.' : ''}
             </span>
@@ -203,19 +203,19 @@
       <h3 class="mt-3 font-semibold">Figures</h3>
       <dl class="figures">
         <dt>Density</dt>
-        <dd>{shown(foam.densityKgM3, 0)} kg/m³</dd>
+        <dd>{said('density', foam.densityKgM3, 0)}</dd>
         <dt>Begins to give at (a)</dt>
-        <dd>{figure(foam.aKpa)} kPa</dd>
+        <dd>{stress(foam.aKpa)}</dd>
         <dt>Growth with energy (b)</dt>
-        <dd>{Number(foam.bPerKpa.toPrecision(4))} 1/kPa</dd>
+        <dd>{said('perStress', foam.bPerKpa, 5)}</dd>
         <dt>Thins in time above (creep limit)</dt>
-        <dd>{figure(foam.creepLimitKpa)} kPa</dd>
+        <dd>{stress(foam.creepLimitKpa)}</dd>
         <dt>Later blows: b times</dt>
         <dd>{foam.tests?.repeated ? 'measured, below' : foam.repeatFactor}</dd>
         <dt>Stiffness per degree</dt>
         <dd>{shown(foam.stiffnessPerC * 100, 1)} %/°C</dd>
         <dt>Stiffness when shaken (dynamic modulus)</dt>
-        <dd>{figure(foam.dynamicModulusKpa)} kPa</dd>
+        <dd>{stress(foam.dynamicModulusKpa)}</dd>
         <dt>Amplification at resonance (Q)</dt>
         <dd>{shown(foam.q, 2)}</dd>
       </dl>

@@ -10,11 +10,12 @@
   import { toasts } from '../toasts.svelte';
   import MaterialHistory from './MaterialHistory.svelte';
   import { type Kind, remove, write } from './own';
+  import { type Measure } from '../units';
 
   export interface Column {
     field: string;
     label: string;
-    kind: 'text' | 'number' | 'choice';
+    kind: 'text' | 'choice' | 'number' | 'length' | Measure;
     unit?: string;
     decimals?: number;
     step?: number;
@@ -96,10 +97,10 @@
             {:else}
               <span class="quiet">{column.label.toLowerCase()}</span>
               <QuantityField
-                kind="number"
+                kind={column.kind}
                 label="{column.label} of {material.name}"
                 unit={column.unit}
-                decimals={column.decimals ?? 1}
+                decimals={column.decimals ?? (column.kind === 'number' ? 1 : 2)}
                 step={column.step ?? 1}
                 value={value as number}
                 onleave

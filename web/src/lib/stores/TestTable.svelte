@@ -29,10 +29,10 @@
   <summary>{title}{rows > 0 ? `, ${rows} rows` : ', none'}</summary>
   <p class="my-1 flex flex-wrap items-center gap-3">
     <input type="file" accept=".csv,text/csv" aria-label="File with {title.toLowerCase()}" {disabled} onchange={take} />
-    <a class="underline" href="/api/stores/templates/{kind}.csv" download="{kind}.csv">template in mm and kPa</a>
+    <a class="underline" href="/api/stores/templates/{kind}.csv" download="{kind}.csv">template, metric</a>
     {#if kind !== 'creep'}
       <a class="underline" href="/api/stores/templates/{kind}.csv?units=in" download="{kind}-inches.csv"
-        >in inches and psi</a
+        >in inches and pounds</a
       >
     {/if}
   </p>

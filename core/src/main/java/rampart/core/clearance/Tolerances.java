@@ -15,6 +15,9 @@ public final class Tolerances {
 
     private Tolerances() {}
 
+    /** A piece of board cut by hand or machine. */
+    public static final double BOARD_CUT_MM = 1;
+
     /** A piece of foam cut by hand or machine. */
     public static final double FOAM_CUT_MM = 2;
 

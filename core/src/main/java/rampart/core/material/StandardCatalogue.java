@@ -86,7 +86,7 @@ public final class StandardCatalogue {
         double edgeCrushLbPerIn = figure(board, "edgeCrush", "lbPerIn");
         return new Board(
                 board.getAttribute("id"),
-                flute.letters() + " flute, ECT " + Math.round(edgeCrushLbPerIn) + " lb/in",
+                flute.letters() + " flute, " + Math.round(edgeCrushLbPerIn) + " ECT",
                 flute,
                 figure(board, "caliper", "mm"),
                 edgeCrushLbPerIn,

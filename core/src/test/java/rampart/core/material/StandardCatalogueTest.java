@@ -72,7 +72,7 @@ class StandardCatalogueTest {
         assertThat(soft.stiffnessPerC()).isEqualTo(-.012);
         assertThat(soft.basis()).isEqualTo(Basis.NOMINAL);
         Board board = catalogue.board("bc-48");
-        assertThat(board.name()).isEqualTo("BC flute, ECT 48 lb/in");
+        assertThat(board.name()).isEqualTo("BC flute, 48 ECT");
         // 48 lb/in are 8.41 kN/m (1 lb/in = 0.175127 kN/m).
         assertThat(board.edgeCrushKnPerM()).isCloseTo(48 * 0.175127, within(1e-3));
         assertThat(board.source()).isEqualTo("Item 222 / Rule 41, from memory");

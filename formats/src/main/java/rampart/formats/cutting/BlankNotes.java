@@ -44,7 +44,8 @@ public final class BlankNotes {
                 .ifPresent(inside -> lines.add("Inside once it is folded " + wording.sizeToCut(inside) + ", each ± "
                         + tolerance + " from score to score (common practice, no source)."));
         if (work.carton().isEmpty()) {
-            lines.add("Each length ± " + tolerance + " (common practice, no source).");
+            lines.add("Cut to ± " + wording.amount(Quantity.cut(Tolerances.BOARD_CUT_MM))
+                    + " (common practice, no source).");
         }
         lines.add(
                 drawing.layers().stream().anyMatch(layer -> layer.name().equals("glue"))

@@ -25,6 +25,7 @@ import rampart.core.insert.Wedge;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.words.Quantity;
+import rampart.core.words.Unit;
 import rampart.core.words.Wording;
 import rampart.formats.cutting.PieceNotes;
 import rampart.formats.paper.Block.Table.Column;
@@ -197,7 +198,7 @@ final class InsertPaper {
             Tie tie = shape.ties().get(slot.tie());
             rows.add(List.of(
                     "tie " + mm(tie.widthMm()) + " wide",
-                    "pulled to " + Math.round(tie.tensionN()) + " N",
+                    "pulled to " + wording.amount(new Quantity(tie.tensionN(), Unit.N, 0)),
                     "slots in bed and box: " + slot(slot.first()) + "; " + slot(slot.second()),
                     "along the " + (tie.axis() == Axis.X ? "length" : "width")));
         }

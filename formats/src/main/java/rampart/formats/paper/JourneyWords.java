@@ -27,13 +27,13 @@ final class JourneyWords {
         journey.vibration()
                 .ifPresentOrElse(
                         ride -> lines.add("Shaken: " + ride.name() + " (" + ride.source() + ")."),
-                        () -> lines.add("Vibration is not reckoned with."));
+                        () -> lines.add("Vibration is not part of it."));
         lines.add(journey.stack()
                 .map(stack -> stacked(stack, wording))
                 .orElse("Nobody says that anything is stacked on it."));
         Climate climate = journey.climate();
-        lines.add("Foam at " + number(climate.minC(), 0, wording) + " to " + number(climate.maxC(), 0, wording) + " °C"
-                + hours(journey, wording) + ".");
+        String warmest = climate.minC() == climate.maxC() ? "" : " to " + number(climate.maxC(), 0, wording);
+        lines.add("Foam at " + number(climate.minC(), 0, wording) + warmest + " °C" + hours(journey, wording) + ".");
         return lines;
     }
 

@@ -142,7 +142,10 @@ public final class PdfMedium implements Medium {
                 stream.lineTo(Sheet.points(x + place.xMm()), sheet.up(top + place.yMm()));
             }
         }
-        stream.closePath();
+        if (shape.places().size() > 2) {
+            // A line that went back to where it began would fill the gaps between its dashes.
+            stream.closePath();
+        }
         if (shape.dashed() || shape.places().size() == 2) {
             stream.stroke();
         } else if (shape.lineMm() == 0) {

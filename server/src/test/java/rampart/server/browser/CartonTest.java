@@ -68,7 +68,7 @@ class CartonTest {
         browser.type("[aria-label^='Number of pieces']", "6");
         browser.type("[aria-label^='Wrap round a piece']", "27");
         choose("Shape of a piece", "round seen from above");
-        choose("Board between the pieces", "B flute, ECT 32 lb/in");
+        choose("Board between the pieces", "B flute, 32 ECT");
         press("Ways to set them");
         browser.until(() -> browser.driver().findElements(By.cssSelector("tbody tr")).stream()
                 .anyMatch(row -> row.getText().contains("3 × 2, rows and columns")
@@ -117,7 +117,7 @@ class CartonTest {
         browser.driver().findElements(By.cssSelector("button.add")).get(0).sendKeys(Keys.ENTER);
         press("Rigid boards");
         browser.type("[aria-label^='Overhang of the boards']", "25");
-        choose("Rigid board", "BC flute, ECT 48 lb/in");
+        choose("Rigid board", "BC flute, 48 ECT");
         browser.open("packs/" + id + "?at=carton");
         press("Rigid boards on two faces");
         browser.until(() -> browser.text("figcaption").contains("950 mm × 670 mm"));
@@ -197,8 +197,8 @@ class CartonTest {
         browser.until(
                 () -> !browser.see(".whole polygon").getDomAttribute("points").equals(before));
         press("Board and strength");
-        browser.until(() -> browser.has("[aria-label='Take BC flute, ECT 71 lb/in']"));
-        browser.see("[aria-label='Take BC flute, ECT 71 lb/in']").sendKeys(Keys.ENTER);
+        browser.until(() -> browser.has("[aria-label='Take BC flute, 71 ECT']"));
+        browser.see("[aria-label='Take BC flute, 71 ECT']").sendKeys(Keys.ENTER);
         browser.until(() -> outer().path("board").asString().equals("bc-71"));
         press("Boxes and blanks");
         browser.until(() -> browser.text(".station").contains("of strap"));
