@@ -11,6 +11,9 @@
   interface Draft {
     number: string | null;
     version: number;
+    /** Boxes of it that are packed or being packed. */
+    begun: number;
+    confirmed: boolean;
     receiver: string;
     note: string;
     entries: { key: number; release: string; count: number; contents: string }[];
@@ -37,13 +40,23 @@
   const entry = (release: string, count = 1, contents = '') => ({ key: keys++, release, count, contents });
 
   function begin() {
-    draft = { number: null, version: 0, receiver: '', note: '', entries: [entry(releases[0]?.number ?? '')] };
+    draft = {
+      number: null,
+      version: 0,
+      begun: 0,
+      confirmed: false,
+      receiver: '',
+      note: '',
+      entries: [entry(releases[0]?.number ?? '')]
+    };
   }
 
   function change(of: Consignment) {
     draft = {
       number: of.number,
       version: of.version,
+      begun: of.boxes.filter((box) => box.packing !== null).length,
+      confirmed: false,
       receiver: of.receiver.join('\n'),
       note: of.note,
       entries: of.entries.map((each) => entry(each.release, each.count, each.contents))
@@ -66,7 +79,11 @@
     const answer = draft.number
       ? await call(
           api.PUT('/api/consignments/{number}', {
-            params: { path: { number: draft.number }, header: { 'If-Match': `"${draft.version}"` } },
+            params: {
+              path: { number: draft.number },
+              query: { confirmed: draft.confirmed },
+              header: { 'If-Match': `"${draft.version}"` }
+            },
             body
           })
         )
@@ -151,6 +168,18 @@
           placeholder="may be left empty"
         /></label
       >
+      {#if draft.number}
+        <p>
+          Labels and lists printed before this change are no good any more; the new ones say that they replace them.
+        </p>
+      {/if}
+      {#if draft.begun > 0}
+        <label
+          ><input type="checkbox" required bind:checked={draft.confirmed} />
+          {draft.begun === 1 ? 'One box is' : `${draft.begun} boxes are`} packed or being packed: I throw the old papers away
+          and put new labels on.</label
+        >
+      {/if}
       <p class="row">
         <button type="submit" class="btn btn-neutral btn-sm">Save</button>
         <button type="button" class="btn btn-sm" onclick={() => (draft = null)}>Cancel</button>

@@ -5150,6 +5150,7 @@ export interface operations {
     change_2: {
         parameters: {
             query?: {
+                confirmed?: boolean;
                 units?: string | null;
                 masses?: string | null;
                 decimal?: string | null;

@@ -64,7 +64,7 @@ public class PapersBenchmark {
                 Map.of(),
                 1,
                 Optional.empty(),
-                new Travel("R0001", 1, 1, List.of(), List.of()),
+                new Travel("R0001", 1, 1, List.of(), List.of(), ""),
                 Wording.METRIC);
         long bytes = 0;
         for (PaperKind kind : PaperKind.values()) {

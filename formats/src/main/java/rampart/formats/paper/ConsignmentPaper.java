@@ -21,7 +21,12 @@ public final class ConsignmentPaper {
      */
     public record Line(int box, String scanned, String contents, String pack, double grossKg, boolean twoPeople) {}
 
-    /** @param remarks what to mind of the boxes together */
+    /**
+     * The paper.
+     *
+     * @param remarks what to mind of the boxes together
+     * @param replaces which papers printed before it takes the place of; empty for none
+     */
     public static PaperDocument document(
             String number,
             List<String> sender,
@@ -29,9 +34,12 @@ public final class ConsignmentPaper {
             String note,
             List<Line> lines,
             List<Sentence> remarks,
+            String replaces,
             Wording wording) {
         List<Block> blocks = new ArrayList<>();
-        blocks.add(new Block.Title("Contents of " + number, lines.size() + (lines.size() == 1 ? " box" : " boxes")));
+        blocks.add(new Block.Title(
+                "Contents of " + number,
+                lines.size() + (lines.size() == 1 ? " box" : " boxes") + (replaces.isEmpty() ? "" : ", " + replaces)));
         if (!sender.isEmpty()) {
             blocks.add(Block.Text.of(Weight.PLAIN, "From: " + String.join(", ", sender)));
         }

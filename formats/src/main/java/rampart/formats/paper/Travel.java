@@ -10,8 +10,9 @@ import java.util.List;
  * @param of how many boxes there are
  * @param sender lines of an address
  * @param receiver lines of an address
+ * @param replaces which papers printed before it takes the place of; empty for none
  */
-public record Travel(String number, int box, int of, List<String> sender, List<String> receiver) {
+public record Travel(String number, int box, int of, List<String> sender, List<String> receiver, String replaces) {
     public Travel {
         if (box < 1 || of < box) {
             throw new IllegalArgumentException("box " + box + " of " + of + " is none");

@@ -30,7 +30,7 @@ class LabelsPaperTest {
 
     private static LabelsPaper labels(PackFile pack) {
         return new LabelsPaper(PaperSources.of(
-                pack, Wording.METRIC, new Travel("C0042/2", 2, 3, SENDER, RECEIVER), Optional.empty(), 1));
+                pack, Wording.METRIC, new Travel("C0042/2", 2, 3, SENDER, RECEIVER, ""), Optional.empty(), 1));
     }
 
     private static String words(List<Drawing> drawings) {

@@ -35,7 +35,7 @@ final class PaperSources {
     }
 
     static PaperSource of(PackFile pack, Wording wording) {
-        return of(pack, wording, new Travel("R0001", 1, 1, List.of(), List.of()), Optional.empty(), 1);
+        return of(pack, wording, new Travel("R0001", 1, 1, List.of(), List.of(), ""), Optional.empty(), 1);
     }
 
     static PaperSource of(PackFile pack, Wording wording, Travel travel, Optional<String> reason, int packs) {

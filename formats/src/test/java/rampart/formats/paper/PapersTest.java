@@ -33,7 +33,8 @@ class PapersTest {
             2,
             3,
             List.of("Hollin Quay Instruments", "Harbour Row 4"),
-            List.of("Tide Museum", "Quay 1", "Port Hollin"));
+            List.of("Tide Museum", "Quay 1", "Port Hollin"),
+            "");
 
     @TempDir
     Path folder;

@@ -10,6 +10,9 @@ import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -153,13 +156,28 @@ class ConsignmentController {
     ConsignmentView change(
             @PathVariable("number") String number,
             @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
+            @RequestParam(name = "confirmed", defaultValue = "false") boolean confirmed,
             @Valid @ParameterObject UnitsAsked units,
             @Valid @RequestBody ConsignmentAsked asked,
             Principal who) {
-        find(number);
+        Version<KeptConsignment> now = find(number);
+        KeptConsignment next = kept(asked);
+        Set<Integer> begun = begun(now);
+        now.value().displacedBy(next, begun).ifPresent(box -> {
+            throw new FieldsException(
+                    Message.FIELDS,
+                    List.of(new Problem(
+                            "/entries",
+                            "box " + box + " is packed or being packed as "
+                                    + now.value().boxes().get(box - 1).release()
+                                    + ": it keeps its number and its pack; cancel its packing first")));
+        });
+        if (!begun.isEmpty() && !confirmed) {
+            throw new ApiException(Message.CONSIGNMENT_BEGUN, begun.size());
+        }
         return view(
                 consignments
-                        .set(number, kept(asked), Versions.read(ifMatch), who.getName())
+                        .set(number, next, Versions.read(ifMatch), who.getName())
                         .orElseThrow(() -> new ApiException(Message.CHANGED_MEANWHILE)),
                 units.wording());
     }
@@ -170,7 +188,9 @@ class ConsignmentController {
             @PathVariable("number") String number,
             @RequestHeader(name = HttpHeaders.IF_MATCH) String ifMatch,
             Principal who) {
-        find(number);
+        if (!begun(find(number)).isEmpty()) {
+            throw new ApiException(Message.CONSIGNMENT_PACKED);
+        }
         if (!consignments.remove(number, Versions.read(ifMatch), who.getName())) {
             throw new ApiException(Message.CHANGED_MEANWHILE);
         }
@@ -229,6 +249,15 @@ class ConsignmentController {
                 asked.entries().stream()
                         .map(e -> new KeptConsignment.Entry(e.release(), e.count(), e.contents()))
                         .toList());
+    }
+
+    /** Numbers of the boxes that somebody packs or has packed. */
+    private Set<Integer> begun(Version<KeptConsignment> consignment) {
+        return IntStream.rangeClosed(1, consignment.value().boxes().size())
+                .filter(box -> packings.byNumber(Consignments.boxNumber(consignment.id(), box))
+                        .isPresent())
+                .boxed()
+                .collect(Collectors.toSet());
     }
 
     private PackedView packed(String scanned) {

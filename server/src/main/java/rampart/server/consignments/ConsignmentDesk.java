@@ -1,5 +1,6 @@
 package rampart.server.consignments;
 
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -80,6 +81,14 @@ public class ConsignmentDesk {
         return List.copyOf(boxes);
     }
 
+    /** A label of before the change looks like one of after it, but for this. */
+    private static String replaces(Version<KeptConsignment> consignment) {
+        return consignment.version() == 1
+                ? ""
+                : "version " + consignment.version() + " of "
+                        + consignment.changedAt().atZone(ZoneOffset.UTC).toLocalDate() + ", replaces earlier ones";
+    }
+
     private Known known(String number) {
         StoredRelease release = releases.byNumber(number).orElseThrow();
         Revision revision = shelf.revision(release.packId(), release.revision()).orElseThrow();
@@ -107,6 +116,7 @@ public class ConsignmentDesk {
                                 b.number(), b.scanned(), b.contents(), b.name(), b.grossKg(), b.twoPeople()))
                         .toList(),
                 Together.remarks(boxes.stream().map(Boxed::together).toList()),
+                replaces(consignment),
                 wording);
     }
 
@@ -124,7 +134,8 @@ public class ConsignmentDesk {
                         box.number(),
                         boxes.size(),
                         releases.ways().value().sender(),
-                        consignment.value().receiver());
+                        consignment.value().receiver(),
+                        replaces(consignment));
                 labels.add(new LabelsPaper(papers.revision(pack.get(), revision.get(), 1, Optional.of(travel), wording))
                         .addresses()
                         .get(0));

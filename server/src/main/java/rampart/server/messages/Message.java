@@ -248,6 +248,16 @@ public enum Message {
             "No mass came from the scale: {0}.",
             "Nothing was changed.",
             "Look whether it is switched on, or read it yourself and type the mass."),
+    CONSIGNMENT_BEGUN(
+            HttpStatus.CONFLICT,
+            "{0} of its boxes are packed or being packed, and labels and lists may be printed.",
+            "Nothing was changed.",
+            "Say that papers printed before are thrown away; the new ones say that they replace them."),
+    CONSIGNMENT_PACKED(
+            HttpStatus.CONFLICT,
+            "A box of it is packed or being packed.",
+            "Nothing was changed.",
+            "Cancel its packing at the table first."),
     NO_CONSIGNMENT(
             HttpStatus.NOT_FOUND,
             "There is no such consignment; somebody may have removed it.",

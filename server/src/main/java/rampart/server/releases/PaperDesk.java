@@ -116,7 +116,7 @@ public class PaperDesk {
 
     /** To nobody in particular. */
     private Travel travel(String number) {
-        return new Travel(number, 1, 1, releases.ways().value().sender(), List.of());
+        return new Travel(number, 1, 1, releases.ways().value().sender(), List.of(), "");
     }
 
     private PaperSource source(

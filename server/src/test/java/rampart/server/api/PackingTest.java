@@ -357,6 +357,14 @@ class PackingTest {
                 + "\",\"count\":" + count + ",\"contents\":\"a rain gauge\"}]}";
     }
 
+    private String text(Answer pdf) throws IOException, InterruptedException {
+        Path file = Files.write(folder.resolve("read.pdf"), pdf.raw().body());
+        Process process = new ProcessBuilder("pdftotext", file.toString(), "-").start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        process.waitFor();
+        return said;
+    }
+
     @Test
     void boxesOfAConsignmentAreNumberedAndPackedUnderTheirNumbers() throws IOException, InterruptedException {
         Answer made = designer.post("api/consignments", consignment(release, 3));
@@ -403,14 +411,34 @@ class PackingTest {
                 .isEqualTo(400);
         assertThat(packer.post("api/consignments", consignment(release, 1)).status())
                 .isEqualTo(403);
-        assertThat(designer.put("api/consignments/" + number, consignment(release, 2), "If-Match", Http.tag(1))
+        // Box 3 is being packed: it stays, and whoever changes the others says that the old papers are thrown away.
+        String address = "api/consignments/" + number;
+        Answer displaced = designer.put(address, consignment(release, 2), "If-Match", Http.tag(1));
+        assertThat(displaced.status()).isEqualTo(400);
+        assertThat(displaced.body()).contains("box 3 is packed or being packed as " + release);
+        Answer unsaid = designer.put(address, consignment(release, 4), "If-Match", Http.tag(1));
+        assertThat(unsaid.status()).isEqualTo(409);
+        assertThat(unsaid.body()).contains("1 of its boxes are packed");
+        assertThat(text(designer.get(address + "/labels.pdf"))).doesNotContain("replaces");
+        Answer changed = designer.put(address + "?confirmed=true", consignment(release, 4), "If-Match", Http.tag(1));
+        assertThat(changed.json().path("boxes")).hasSize(4);
+        assertThat(text(designer.get(address + "/labels.pdf"))).contains("version 2 of ", "replaces earlier ones");
+        assertThat(text(designer.get(address + "/contents.pdf"))).contains("version 2 of ", "replaces earlier ones");
+        assertThat(designer.put(address + "?confirmed=true", consignment(release, 3), "If-Match", Http.tag(1))
+                        .status())
+                .isEqualTo(409);
+        assertThat(designer.send("DELETE", address, new byte[0], "If-Match", Http.tag(2))
+                        .status())
+                .isEqualTo(409);
+        String begun = begin(number + "/3").path("id").asString();
+        assertThat(packer.post("api/packings/" + begun + "/cancellation", "{\"reason\":\"\"}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(designer.put(address, consignment(release, 2), "If-Match", Http.tag(2))
                         .json()
                         .path("boxes"))
                 .hasSize(2);
-        assertThat(designer.put("api/consignments/" + number, consignment(release, 2), "If-Match", Http.tag(1))
-                        .status())
-                .isEqualTo(409);
-        assertThat(designer.send("DELETE", "api/consignments/" + number, new byte[0], "If-Match", Http.tag(2))
+        assertThat(designer.send("DELETE", address, new byte[0], "If-Match", Http.tag(3))
                         .status())
                 .isEqualTo(204);
         assertThat(designer.get("api/consignments/" + number).status()).isEqualTo(404);
