@@ -10,6 +10,7 @@ import rampart.core.bed.BedWell;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -25,7 +26,7 @@ final class BedFloorCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "bed.floor";
+        return CheckIds.BED_FLOOR;
     }
 
     private record Least(double mm, Face face, String what) {}
@@ -77,7 +78,7 @@ final class BedFloorCheck implements CheckRule {
                         Figure.assumed("f", "least foam that stands", LEAST_MM, "mm", "rule 52"),
                         Figure.law("L", "least foam of this bed", limit, "mm")));
         return Check.judged(
-                "bed.floor",
+                CheckIds.BED_FLOOR,
                 "Floor of the bed",
                 Check.Where.layerFace(cushion.layer(), least.face()),
                 LEAST_MM,

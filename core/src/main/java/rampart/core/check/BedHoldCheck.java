@@ -9,6 +9,7 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -22,7 +23,7 @@ final class BedHoldCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "bed.hold";
+        return CheckIds.BED_HOLD;
     }
 
     @Override
@@ -60,7 +61,7 @@ final class BedHoldCheck implements CheckRule {
             return Working.noted("D = n*m*g", hold == cushion.holdN() ? List.of("L = p*A/10 + Z") : List.of(), figures);
         };
         return Check.judged(
-                "bed.hold",
+                CheckIds.BED_HOLD,
                 "Held in its bed",
                 Check.Where.layerFace(cushion.layer(), Face.TOP),
                 pull,

@@ -8,6 +8,7 @@ import rampart.core.bed.Tie;
 import rampart.core.bed.TieSeat;
 import rampart.core.layout.LaidCushion;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -18,7 +19,7 @@ import rampart.core.words.Sentence;
 final class BedTiesCheck implements CheckRule {
     @Override
     public String id() {
-        return "bed.ties";
+        return CheckIds.BED_TIES;
     }
 
     @Override
@@ -56,7 +57,7 @@ final class BedTiesCheck implements CheckRule {
                         Figure.assumed("L", "most that may be", 1, "", "rule 55")),
                 "0 on strong parts with foam under them, 0.95 where some of it is hollow, 2 on what may not be pressed.");
         return Check.judged(
-                "bed.ties",
+                CheckIds.BED_TIES,
                 "What the ties rest on",
                 Check.Where.layer(cushion.layer()),
                 seat.demand(),

@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import rampart.core.bed.Web;
 import rampart.core.layout.LaidCushion;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -19,7 +20,7 @@ final class BedWebCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "bed.web";
+        return CheckIds.BED_WEB;
     }
 
     @Override
@@ -41,7 +42,7 @@ final class BedWebCheck implements CheckRule {
                         Figure.assumed("w", "least web that stands", LEAST_MM, "mm", "rule 53"),
                         Figure.law("L", "thinnest web of this bed", web.mm(), "mm")));
         return Check.judged(
-                "bed.web",
+                CheckIds.BED_WEB,
                 "Web between two pockets",
                 Check.Where.layer(cushion.layer()),
                 LEAST_MM,

@@ -7,6 +7,7 @@ import rampart.core.material.Board;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -18,7 +19,7 @@ import rampart.core.words.Term;
 final class BoardLimitsCheck implements CheckRule {
     @Override
     public String id() {
-        return "board.limits";
+        return CheckIds.BOARD_LIMITS;
     }
 
     @Override
@@ -68,7 +69,7 @@ final class BoardLimitsCheck implements CheckRule {
                                 Term.name(board.name()),
                                 Quantity.kg(board.limitLb() * Units.KG_PER_LB)));
         return List.of(Check.judged(
-                "board.limits",
+                CheckIds.BOARD_LIMITS,
                 "Board for this size and mass",
                 Check.Where.layer(context.layout().outer().layer()),
                 bySize ? inches : lb,

@@ -7,6 +7,7 @@ import rampart.core.layout.LaidBoards;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -34,7 +35,7 @@ final class BoardsCheck implements CheckRule {
 
     @Override
     public boolean makes(String check) {
-        return check.startsWith("boards.");
+        return check.equals(CheckIds.BOARDS_BEND) || check.equals(CheckIds.BOARDS_PUNCTURE);
     }
 
     @Override
@@ -78,7 +79,7 @@ final class BoardsCheck implements CheckRule {
                         Figure.input("Dw", "stiffness of the work itself per width", work, "Nm")),
                 "Held at its two ends, the boards not glued to each other.");
         return Check.judged(
-                "boards.bend",
+                CheckIds.BOARDS_BEND,
                 "Flat work that is lifted",
                 Check.Where.layer(laid.layer()),
                 needed,
@@ -105,7 +106,7 @@ final class BoardsCheck implements CheckRule {
                         Figure.law("N", "boards on a face", laid.boards().plies(), "")),
                 "The carton and the cushion in front of the boards are not counted.");
         return Check.judged(
-                "boards.puncture",
+                CheckIds.BOARDS_PUNCTURE,
                 "A corner against flat work",
                 Check.Where.layer(laid.layer()),
                 HIT_J,

@@ -8,6 +8,7 @@ import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -21,7 +22,7 @@ public final class BucklingCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "cushion.buckling";
+        return CheckIds.BUCKLING;
     }
 
     @Override
@@ -67,7 +68,7 @@ public final class BucklingCheck implements CheckRule {
                         Figure.input("A", "area of one pad", limit, "cm2")),
                 List.of());
         return Check.judged(
-                "cushion.buckling",
+                CheckIds.BUCKLING,
                 "Pads folding over",
                 Check.Where.layerFace(cushion.layer(), at),
                 demand,

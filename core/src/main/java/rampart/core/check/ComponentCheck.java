@@ -10,6 +10,7 @@ import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 import rampart.core.simulation.HalfSine;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -24,7 +25,7 @@ import rampart.core.words.Term;
 final class ComponentCheck implements CheckRule {
     @Override
     public String id() {
-        return "component";
+        return CheckIds.COMPONENT;
     }
 
     @Override
@@ -62,7 +63,7 @@ final class ComponentCheck implements CheckRule {
                 Quantity.g(most.g),
                 Quantity.g(limit)));
         return Check.judged(
-                "component",
+                CheckIds.COMPONENT,
                 "A part that swings by itself",
                 Check.Where.PACK,
                 most.partG,

@@ -14,6 +14,7 @@ import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -28,7 +29,7 @@ public final class CreepCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "cushion.creep";
+        return CheckIds.CREEP;
     }
 
     @Override
@@ -51,7 +52,7 @@ public final class CreepCheck implements CheckRule {
 
     private static Check check(LaidCushion cushion, Journey journey, double lost) {
         return Check.judged(
-                "cushion.creep",
+                CheckIds.CREEP,
                 "Foam thinning under its load",
                 Check.Where.layerFace(cushion.layer(), Face.BOTTOM),
                 lost,

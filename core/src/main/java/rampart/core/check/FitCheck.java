@@ -7,6 +7,7 @@ import rampart.core.layout.LaidBox;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -22,7 +23,7 @@ import rampart.core.words.Term;
 final class FitCheck implements CheckRule {
     @Override
     public String id() {
-        return "fit";
+        return CheckIds.FIT;
     }
 
     @Override
@@ -61,7 +62,7 @@ final class FitCheck implements CheckRule {
                         Figure.input("I", Say.INSIDE_OF_STOCK.of(Term.name(dimension)), inside, "mm")),
                 List.of());
         Check check = Check.judged(
-                "fit",
+                CheckIds.FIT,
                 "Going into the stock carton",
                 Check.Where.layer(tightest.layer()),
                 contents,

@@ -11,6 +11,7 @@ import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -29,12 +30,12 @@ final class HoldDownCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "hold-down";
+        return CheckIds.HOLD_DOWN;
     }
 
     @Override
     public boolean makes(String check) {
-        return check.equals("hold-down") || check.equals("pressure");
+        return check.equals(CheckIds.HOLD_DOWN) || check.equals(CheckIds.PRESSURE);
     }
 
     @Override
@@ -113,7 +114,7 @@ final class HoldDownCheck implements CheckRule {
             return new Working("D = m*g", List.of("p = " + law(strain), "F = p*A/10"), figures, notes(strain));
         };
         return Check.judged(
-                "hold-down",
+                CheckIds.HOLD_DOWN,
                 "Held down by the lid",
                 Check.Where.layerFace(cushion.layer(), Face.TOP),
                 weight,
@@ -133,7 +134,7 @@ final class HoldDownCheck implements CheckRule {
             return new Working("p = " + law(strain), List.of(), figures, notes(strain));
         };
         return Check.judged(
-                "pressure",
+                CheckIds.PRESSURE,
                 "Pressure of the lid on the item",
                 Check.Where.layerFace(cushion.layer(), Face.TOP),
                 stress,

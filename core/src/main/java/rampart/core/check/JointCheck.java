@@ -10,6 +10,7 @@ import rampart.core.item.Item;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -28,7 +29,7 @@ public final class JointCheck implements CheckRule {
 
     @Override
     public boolean makes(String check) {
-        return check.startsWith("joint.");
+        return CheckIds.isJoint(check);
     }
 
     /** The part that a check of this id is about; empty where it is of another kind. */
@@ -43,7 +44,7 @@ public final class JointCheck implements CheckRule {
     }
 
     private static String id(int index) {
-        return "joint." + (index + 1);
+        return CheckIds.joint(index);
     }
 
     private static List<Feature> onArms(Item item) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -18,7 +19,7 @@ public final class LiftCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "lift";
+        return CheckIds.LIFT;
     }
 
     @Override
@@ -39,7 +40,7 @@ public final class LiftCheck implements CheckRule {
                                 "load constant of the NIOSH lifting equation, from memory")),
                 List.of());
         Check check = Check.judged(
-                "lift",
+                CheckIds.LIFT,
                 "Lifting it",
                 Check.Where.PACK,
                 gross,

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import rampart.core.quantity.Basis;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Sentence;
@@ -17,7 +18,7 @@ final class MaterialCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "material";
+        return CheckIds.MATERIAL;
     }
 
     @Override
@@ -31,7 +32,7 @@ final class MaterialCheck implements CheckRule {
         int harms = (int) clashes.stream().filter(Incompatibility::harm).count();
         boolean watched = clashes.stream().anyMatch(clash -> !clash.harm());
         return List.of(Check.judged(
-                "material",
+                CheckIds.MATERIAL,
                 "What lies against the surface",
                 Check.Where.PACK,
                 harms > 0 ? 1 + harms : watched ? WATCH : 0,

@@ -12,6 +12,7 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -25,7 +26,7 @@ public final class MovementCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "movement";
+        return CheckIds.MOVEMENT;
     }
 
     @Override
@@ -85,6 +86,6 @@ public final class MovementCheck implements CheckRule {
                         Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33")),
                 "Settling of foam and fill is not counted.");
         return Check.judged(
-                "movement", "Room to move", where, slack, OptionalDouble.of(LIMIT_MM), "mm", because, working);
+                CheckIds.MOVEMENT, "Room to move", where, slack, OptionalDouble.of(LIMIT_MM), "mm", because, working);
     }
 }

@@ -8,6 +8,7 @@ import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -23,7 +24,7 @@ final class PiecesFitCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "pieces.fit";
+        return CheckIds.PIECES_FIT;
     }
 
     @Override
@@ -66,7 +67,7 @@ final class PiecesFitCheck implements CheckRule {
                         Figure.law("t", "between two", caliperMm, "mm")),
                 List.of());
         Check check = Check.judged(
-                "pieces.fit",
+                CheckIds.PIECES_FIT,
                 "Pieces in their cells",
                 Check.Where.PACK,
                 needs,

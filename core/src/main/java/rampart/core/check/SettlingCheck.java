@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import rampart.core.box.CartonState;
 import rampart.core.quantity.Axis;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -24,7 +25,7 @@ final class SettlingCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "settling";
+        return CheckIds.SETTLING;
     }
 
     @Override
@@ -46,7 +47,7 @@ final class SettlingCheck implements CheckRule {
     private static Check check(Squeezed box, String what) {
         double gap = box.gapMm();
         return Check.judged(
-                "settling",
+                CheckIds.SETTLING,
                 "Room to move after settling",
                 Check.Where.layer(box.box().layer()),
                 Math.max(0, gap),

@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import rampart.core.quantity.Axis;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -18,7 +19,7 @@ final class SqueezeCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "squeeze";
+        return CheckIds.SQUEEZE;
     }
 
     @Override
@@ -58,7 +59,7 @@ final class SqueezeCheck implements CheckRule {
                         Figure.assumed("L", "where a carton begins to bulge", Squeezed.BULGES_OVER, "", "a fifth")),
                 "The drops are worked with the full thickness; what is pressed in beforehand is neglected.");
         return Check.judged(
-                "squeeze",
+                CheckIds.SQUEEZE,
                 "Pressed together when closed",
                 Check.Where.layer(box.box().layer()),
                 squeeze,

@@ -11,6 +11,7 @@ import rampart.core.journey.Stack;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -25,7 +26,7 @@ public final class StackCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "stack";
+        return CheckIds.STACK;
     }
 
     @Override
@@ -62,7 +63,7 @@ public final class StackCheck implements CheckRule {
             return unknown(context, boxesAbove, gross, demand);
         }
         return Check.judged(
-                "stack",
+                CheckIds.STACK,
                 "Standing in a pile",
                 Check.Where.layer(context.layout().outer().layer()),
                 demand,
@@ -141,7 +142,7 @@ public final class StackCheck implements CheckRule {
     private static Check unknown(EvaluationContext context, double boxesAbove, double gross, double demand) {
         Carton carton = context.layout().outer().carton();
         return Check.judged(
-                "stack",
+                CheckIds.STACK,
                 "Standing in a pile",
                 Check.Where.layer(context.layout().outer().layer()),
                 demand,

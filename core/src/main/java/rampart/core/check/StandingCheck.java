@@ -11,6 +11,7 @@ import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -26,7 +27,7 @@ public final class StandingCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "cushion.stand";
+        return CheckIds.STANDS;
     }
 
     @Override
@@ -83,7 +84,7 @@ public final class StandingCheck implements CheckRule {
                         Figure.law("L", "outer edge to outer edge of the pads, of that side", reach, "")),
                 "Pads in rows and columns, each in the middle of its part of the face.");
         Check check = Check.judged(
-                "cushion.stand",
+                CheckIds.STANDS,
                 "Standing on its pads",
                 Check.Where.layerFace(cushion.layer(), Face.BOTTOM),
                 LEAST_REACH,

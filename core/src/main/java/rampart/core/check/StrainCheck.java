@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import rampart.core.drop.Drop;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -20,7 +21,7 @@ public final class StrainCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "cushion.strain";
+        return CheckIds.STRAIN;
     }
 
     @Override
@@ -57,7 +58,7 @@ public final class StrainCheck implements CheckRule {
                                 "L", "most that may be used", LIMIT, "", "strain at the peak under 0.9 of lock-up")),
                 "Over every cushion and struck face of the counted drops, all temperatures, laws and load factors, worked in time too where that was done.");
         return Check.judged(
-                "cushion.strain",
+                CheckIds.STRAIN,
                 "Foam pressed flat",
                 Check.Where.PACK,
                 largest,

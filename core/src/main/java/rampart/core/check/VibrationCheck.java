@@ -13,6 +13,7 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -28,7 +29,7 @@ public final class VibrationCheck implements CheckRule {
 
     @Override
     public String id() {
-        return "vibration";
+        return CheckIds.VIBRATION;
     }
 
     @Override
@@ -54,7 +55,7 @@ public final class VibrationCheck implements CheckRule {
         OptionalDouble limit =
                 bears.isPresent() ? OptionalDouble.of(SHARE_OF_LIMIT * bears.getAsDouble()) : OptionalDouble.empty();
         return Check.judged(
-                "vibration",
+                CheckIds.VIBRATION,
                 "The ride",
                 Check.Where.PACK,
                 demand,

@@ -20,6 +20,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Face;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.words.Say;
 import rampart.core.words.Term;
 
@@ -33,18 +34,18 @@ public final class Curves {
 
     /** True where there is a curve for such a check; what a carton carries has none where nobody knows it. */
     public static boolean has(Check check) {
-        return check.id().startsWith("drop.")
-                || check.id().equals("vibration")
-                || (check.id().equals("stack") && check.limit().isPresent());
+        return CheckIds.isDrop(check.id())
+                || check.id().equals(CheckIds.VIBRATION)
+                || (check.id().equals(CheckIds.STACK) && check.limit().isPresent());
     }
 
     /** The curve of this check; empty where the pack has no such check or the check no curve. */
     public static Optional<Curve> of(Pack pack, Catalogue catalogue, String checkId) {
         EvaluationContext context = EvaluationContext.of(pack, catalogue);
-        if (checkId.equals("vibration")) {
+        if (checkId.equals(CheckIds.VIBRATION)) {
             return pack.journey().vibration().map(v -> vibration(context, v.spectrum()));
         }
-        if (checkId.equals("stack")) {
+        if (checkId.equals(CheckIds.STACK)) {
             OptionalDouble dryN = StackCheck.dryN(context);
             return dryN.isEmpty()
                     ? Optional.empty()
@@ -102,7 +103,7 @@ public final class Curves {
                 ? low
                 : Math.max(low, Math.min(high, resonances.get(0).hz()));
         return new Curve(
-                "vibration",
+                CheckIds.VIBRATION,
                 Curve.Scale.plain("frequency", "Hz"),
                 Curve.Scale.plain("what the item feels (density)", "g2/Hz"),
                 true,
@@ -125,7 +126,7 @@ public final class Curves {
                 .map(p -> new Curve.Spot(p.x(), check.demand() - p.y()))
                 .toList();
         return new Curve(
-                "stack",
+                CheckIds.STACK,
                 Curve.Scale.plain("days in the pile", "d"),
                 Curve.Scale.plain("the carton carries", "N"),
                 true,

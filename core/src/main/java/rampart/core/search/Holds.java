@@ -26,6 +26,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.simulation.SimulatedDrop;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Status;
 
 /**
@@ -150,7 +151,7 @@ public final class Holds {
 
     private static Optional<String> failing(EvaluationContext context, Drop worked, double margin) {
         if (worked.inTime().orElseThrow().lockUpFraction() > StrainCheck.LIMIT * (1 - margin)) {
-            return Optional.of("cushion.strain");
+            return Optional.of(CheckIds.STRAIN);
         }
         Check check = DropChecks.check(context, worked);
         return leaves(check, margin) ? Optional.empty() : Optional.of(check.id());

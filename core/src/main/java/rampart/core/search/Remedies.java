@@ -21,6 +21,7 @@ import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Status;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
@@ -34,7 +35,7 @@ import rampart.core.words.Term;
  */
 public final class Remedies {
     /** Id of the check that pads do not fold over (rule 22). */
-    private static final String FOLDS = "cushion.buckling";
+    private static final String FOLDS = CheckIds.BUCKLING;
 
     private final Pack pack;
     private final Catalogue catalogue;

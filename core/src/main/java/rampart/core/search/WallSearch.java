@@ -23,6 +23,7 @@ import rampart.core.pack.Pack;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Status;
 
 /**
@@ -39,7 +40,8 @@ final class WallSearch {
     private static final int HEAVY_AT_ONCE = 16;
 
     /** Checks that another carton round the same cushions may settle otherwise. */
-    private static final Set<String> OF_THE_CARTON = Set.of("board.limits", "stack", "lift", "fit", "movement");
+    private static final Set<String> OF_THE_CARTON =
+            Set.of(CheckIds.BOARD_LIMITS, CheckIds.STACK, CheckIds.LIFT, CheckIds.FIT, CheckIds.MOVEMENT);
 
     private static final double WITH_MARGIN = (1 - Status.THIN_BELOW) * (1 + FlatCapacity.HAIR);
 
@@ -222,7 +224,7 @@ final class WallSearch {
             double moving = least + inner.cushioning().massKg();
             double fall = FlatCapacity.fallJ(moving, journey.drop().heightMm(moving + mostOutsideKg(frame, shells)));
             if (outers.isEmpty() || FlatCapacity.tooLittle(inner.joules()[0], best, fall)) {
-                failed.add("drop");
+                failed.add(CheckIds.DROPS);
                 skip(outers.size() * shells.size());
                 continue;
             }
@@ -269,8 +271,8 @@ final class WallSearch {
     private List<Rated> rated(List<Cushioning> all, Size body, double leastKg, double mostKg) {
         List<Rated> rated = new ArrayList<>();
         for (Cushioning one : all) {
-            if (!keeps(one, body, leastKg) && !forgiven.contains("cushion.creep")) {
-                failed.add("cushion.creep");
+            if (!keeps(one, body, leastKg) && !forgiven.contains(CheckIds.CREEP)) {
+                failed.add(CheckIds.CREEP);
                 continue;
             }
             double[][] joules = new double[LEVELS.length][];
@@ -293,13 +295,13 @@ final class WallSearch {
         Size size = shell.carton().outside();
         double inches = (size.lengthMm() + size.widthMm() + size.heightMm()) / Units.MM_PER_IN;
         boolean graded = inches <= shell.carton().board().limitIn() * WITH_MARGIN;
-        return passes("board.limits", graded);
+        return passes(CheckIds.BOARD_LIMITS, graded);
     }
 
     private boolean carries(Frame.Shell shell, double massKg) {
         double lb = massKg / Units.KG_PER_LB;
-        return passes("lift", massKg <= LiftCheck.ONE_PERSON_KG)
-                && passes("board.limits", lb <= shell.carton().board().limitLb() * WITH_MARGIN);
+        return passes(CheckIds.LIFT, massKg <= LiftCheck.ONE_PERSON_KG)
+                && passes(CheckIds.BOARD_LIMITS, lb <= shell.carton().board().limitLb() * WITH_MARGIN);
     }
 
     private boolean passes(String check, boolean holds) {
@@ -344,7 +346,7 @@ final class WallSearch {
         double[] other = outer.isPresent() ? outer.get().joules()[level] : null;
         boolean enough = !FlatCapacity.tooLittle(inner.joules()[level], other, fall);
         if (!enough) {
-            failed.add("drop");
+            failed.add(CheckIds.DROPS);
         }
         return enough;
     }

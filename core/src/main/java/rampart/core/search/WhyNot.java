@@ -23,6 +23,7 @@ import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.core.verdict.Status;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
@@ -104,7 +105,7 @@ public record WhyNot(List<Way> ways) {
                     .toList();
             for (Looked one : looked) {
                 Set<String> failing = failing(one.evaluation());
-                if (failing.isEmpty() || failing.equals(Set.of("drop"))) {
+                if (failing.isEmpty() || failing.equals(Set.of(CheckIds.DROPS))) {
                     near.add(new Near(one.layers(), factor(one.evaluation())));
                 } else if (failing.size() == 1) {
                     single.putIfAbsent(failing.iterator().next(), one.layers());
@@ -128,7 +129,7 @@ public record WhyNot(List<Way> ways) {
             Set<String> ids = new TreeSet<>();
             for (Check check : evaluation.checks()) {
                 if (check.status() != Status.HOLDS) {
-                    ids.add(check.id().startsWith("drop") ? "drop" : check.id());
+                    ids.add(CheckIds.dropsTogether(check.id()));
                 }
             }
             return ids;
@@ -138,7 +139,7 @@ public record WhyNot(List<Way> ways) {
         private static double factor(Evaluation evaluation) {
             double most = 0;
             for (Check check : evaluation.checks()) {
-                if (check.id().startsWith("drop")) {
+                if (CheckIds.isDrop(check.id())) {
                     most = Math.max(most, check.demand() / check.limit().orElse(check.demand()));
                 }
             }
@@ -159,7 +160,7 @@ public record WhyNot(List<Way> ways) {
                     Evaluation whole = Evaluator.simulateUndrawn(pack(item, journey, one.layers()), catalogue);
                     Near settled = new Near(one.layers(), factor(whole));
                     boolean others = whole.checks().stream()
-                            .allMatch(c -> c.id().startsWith("drop") || c.status() == Status.HOLDS);
+                            .allMatch(c -> CheckIds.isDrop(c.id()) || c.status() == Status.HOLDS);
                     best = others && (best == null || settled.factor() < best.factor()) ? settled : best;
                 }
             }
@@ -267,10 +268,10 @@ public record WhyNot(List<Way> ways) {
 
         private static Sentence because(String check) {
             return switch (check) {
-                case "lift" -> Say.NO_WALL_TOO_HEAVY.of();
-                case "stack" -> Say.NO_WALL_PILE.of();
-                case "board.limits" -> Say.NO_WALL_BOARD.of();
-                case "vibration" -> Say.NO_WALL_RIDE.of();
+                case CheckIds.LIFT -> Say.NO_WALL_TOO_HEAVY.of();
+                case CheckIds.STACK -> Say.NO_WALL_PILE.of();
+                case CheckIds.BOARD_LIMITS -> Say.NO_WALL_BOARD.of();
+                case CheckIds.VIBRATION -> Say.NO_WALL_RIDE.of();
                 default -> Say.NO_WALL_BUT_FOR.of(Term.name(check));
             };
         }

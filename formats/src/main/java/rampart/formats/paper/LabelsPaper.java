@@ -14,6 +14,7 @@ import rampart.core.quantity.Face;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 import rampart.core.steps.PredictedMass;
+import rampart.core.verdict.CheckIds;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
@@ -143,7 +144,7 @@ public final class LabelsPaper {
 
     private Stream<CheckView> stack() {
         return source.report().evaluation().checks().stream()
-                .filter(check -> check.id().equals("stack"));
+                .filter(check -> check.id().equals(CheckIds.STACK));
     }
 
     /**

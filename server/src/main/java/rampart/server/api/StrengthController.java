@@ -16,6 +16,7 @@ import rampart.core.material.Board;
 import rampart.core.search.BoardChoices;
 import rampart.core.search.Watcher;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckIds;
 import rampart.formats.json.Problem;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.Nullable;
@@ -120,8 +121,8 @@ class StrengthController {
                 orNull(board.panel().punctureJ()),
                 orNull(choice.dryN()),
                 orNull(longForm),
-                orNull(margin(choice, "stack")),
-                orNull(margin(choice, "board.limits")),
+                orNull(margin(choice, CheckIds.STACK)),
+                orNull(margin(choice, CheckIds.BOARD_LIMITS)),
                 StatusView.of(choice.evaluation().verdict()),
                 SizeView.of(choice.evaluation().layout().outside()),
                 choice.cartonKg(),
