@@ -10,8 +10,8 @@ public enum Fitting {
     CORNER_POSTS("corner posts"),
     EDGE_PROTECTORS("edge protectors"),
     BOARD_CAPS("board caps over top and bottom"),
-    EDGE_PROFILES("edge profiles on what is inside"),
-    CORNER_PIECES("corner pieces on what is inside"),
+    EDGE_PROFILES("edge profiles"),
+    CORNER_PIECES("corner pieces"),
     STRAPS("straps");
 
     private final String words;

@@ -286,6 +286,17 @@ public final class Clearances {
         box.state().bulgeMm().ifPresent(mm -> say(mm > 0, Say.BULGE_PRESSES.of(Quantity.mm(mm), Term.name(inside))));
     }
 
+    /** By how much boards stand out beside the item on this side, where they lie in this box itself. */
+    private double overhangMm(Face face) {
+        return layout.boards().stream()
+                .filter(laid -> laid.layer() < box.layer()
+                        && layout.boxes().stream()
+                                .noneMatch(each -> each.layer() > laid.layer() && each.layer() < box.layer()))
+                .filter(laid -> laid.boards().across() != face.axis())
+                .mapToDouble(laid -> laid.boards().overhangMm())
+                .sum();
+    }
+
     /** Whether hands have room beside what is set in, where it is set in from above. */
     private void byHand(List<Clearance.FaceGap> faces) {
         boolean fromAbove = switch (box.carton().style()) {
@@ -302,7 +313,7 @@ public final class Clearances {
                     .filter(c -> !padded(c))
                     .mapToDouble(c -> c.thicknessMm().on(gap.face()))
                     .sum();
-            beside.put(gap.face(), gap.wholeMm() - whole);
+            beside.put(gap.face(), gap.wholeMm() - whole - overhangMm(gap.face()));
         }
         double room = Math.max(
                 Math.min(beside.get(Face.LEFT), beside.get(Face.RIGHT)),

@@ -90,7 +90,10 @@ final class BedSteps {
         }
         return table.step("ties:" + layer, stage)
                 .after(after)
-                .says(Say.STEP_TIES.of(Quantity.count(bed.ties().size())))
+                .says(
+                        bed.ties().size() == 1
+                                ? Say.STEP_TIE_LAID.of()
+                                : Say.STEP_TIES.of(Quantity.count(bed.ties().size())))
                 .mind("A closed shape is threaded after it has been laid in.")
                 .must()
                 .asks(new Ask.Count(bed.ties().size()))
@@ -161,7 +164,10 @@ final class BedSteps {
                 .toList();
         return table.step("knots:" + layer, stage)
                 .after(after)
-                .says("Pull the ties and knot them underneath; secure each knot so that it cannot slacken.")
+                .says(
+                        bed.ties().size() == 1
+                                ? "Pull the tie and knot it underneath; secure the knot so that it cannot slacken."
+                                : "Pull the ties and knot them underneath; secure each knot so that it cannot slacken.")
                 .mind(pulls)
                 .mind("Nothing may fall out while it is turned: a hand on the item.")
                 .takes(3)

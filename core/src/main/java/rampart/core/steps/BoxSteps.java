@@ -144,7 +144,10 @@ final class BoxSteps {
                             }
                         })
                 .run();
-        contents = new PackingSteps.Contents(contents.name(), all, step.done());
+        String named = of.match(wrap -> false, laid -> false, other -> false, boards -> true)
+                ? "the boards with " + contents.name() + " between them"
+                : contents.name();
+        contents = new PackingSteps.Contents(named, all, step.done());
     }
 
     /** What has to be done before anything is laid round the contents or they are set in. */
@@ -278,7 +281,8 @@ final class BoxSteps {
     private String setIn(FoamSteps foam, List<String> under) {
         List<Integer> standing = foam.with(contents.solids());
         boolean heavy = insideKg() > LiftCheck.ONE_PERSON_KG;
-        List<String> delicate = from == 0 ? table.delicate() : List.of();
+        // Between boards nothing of it is within reach.
+        List<String> delicate = from == 0 && table.layout.boards().isEmpty() ? table.delicate() : List.of();
         boolean pieces = from == 0 && table.pack.item().properties().pieces().isPresent();
         Table.Draft step = table.step("set:" + id, stage)
                 .after(under)
@@ -298,7 +302,7 @@ final class BoxSteps {
             step.mind(List.of(pull)).undone(List.of(pull));
         }
         if (heavy) {
-            step.caution(Caution.LIFTING);
+            step.caution(Caution.LIFTING).undone(Caution.LIFTING.words());
         }
         return step.done();
     }
@@ -337,11 +341,17 @@ final class BoxSteps {
         Pieces pieces = table.pack.item().properties().pieces().orElseThrow();
         step.after("pieces")
                 .after(table.begun("boards:set"))
-                .says(Say.STEP_SET_PIECES.of(
-                        Quantity.count(pieces.quantity()),
-                        Quantity.count(pieces.columns()),
-                        Quantity.count(pieces.rows()),
-                        Quantity.count(pieces.levels())))
+                .says(
+                        pieces.levels() == 1
+                                ? Say.STEP_SET_PIECES_LEVEL.of(
+                                        Quantity.count(pieces.quantity()),
+                                        Quantity.count(pieces.columns()),
+                                        Quantity.count(pieces.rows()))
+                                : Say.STEP_SET_PIECES.of(
+                                        Quantity.count(pieces.quantity()),
+                                        Quantity.count(pieces.columns()),
+                                        Quantity.count(pieces.rows()),
+                                        Quantity.count(pieces.levels())))
                 .asks(new Ask.Count(pieces.quantity()))
                 .undone(List.of(Say.STEP_PIECES_OUT.of(Quantity.count(pieces.quantity()))));
         if (pieces.arrangement() == Pieces.Arrangement.ALTERNATE) {
@@ -370,15 +380,20 @@ final class BoxSteps {
         }
         String padded = topPad(filled);
         double kg = insideKg() + box.carton().massKg();
-        String shaken = table.step("shake:" + id, stage)
+        Table.Draft shake = table.step("shake:" + id, stage)
                 .after(padded)
                 .says(
                         kg > HANDLED_KG
                                 ? Say.STEP_ROCK.of(Term.name(name), new Quantity(kg, Unit.KG, 1))
                                 : Say.STEP_SHAKE.of(Term.name(name)))
                 .must()
-                .asks(new Ask.Still())
-                .done();
+                .asks(new Ask.Still());
+        if (closing.foldsRound()) {
+            shake.mind(
+                    "It is folded round what is inside first, in the order of its drawing, and held so by two hands or"
+                            + " strips of tape.");
+        }
+        String shaken = shake.done();
         List<Integer> all = Table.joined(
                 there, table.ofLayer(box.layer(), solid -> solid.face().isPresent()));
         String shut = close(shaken, all);
@@ -401,14 +416,13 @@ final class BoxSteps {
                 .orElse(after);
     }
 
-    /** In the outermost box, above the inner one where there is one. */
+    /** In the outermost box, over all that is in it: they are read before anything else is lifted. */
     private String papers(String after) {
-        boolean nested = table.layout.boxes().size() > 1;
         return table.step("papers", stage)
                 .after(after)
-                .says("Lay the papers in a pouch " + (nested ? "on the inner box" : "on top")
-                        + ": how to open it, the list"
-                        + " of parts, and sender, receiver and a way to reach you once more.")
+                .says(
+                        "Lay the papers in a pouch on top: how to open it, the list of parts, and sender, receiver and a way"
+                                + " to reach you once more.")
                 .must()
                 .undone("Take out the papers and read them before anything else is lifted.")
                 .done();
@@ -472,9 +486,23 @@ final class BoxSteps {
                         .after(after)
                         .after(table.begun("board:" + id))
                         .says(Say.STEP_PROTECT.of(Term.and(on), Term.name(name)))
+                        .mind(protectors())
                         .takes(2)
                         .undone("Take off what is put round the " + name + ", and keep it.")
                         .done();
+    }
+
+    /** Where edge protectors go, besides upright at the four edges. */
+    private List<Sentence> protectors() {
+        Set<Fitting> fittings = box.box().build().fittings();
+        if (!fittings.contains(Fitting.EDGE_PROTECTORS)) {
+            return List.of();
+        }
+        return List.of(Sentence.plain(
+                fittings.contains(Fitting.STRAPS)
+                        ? "A long one upright at each of the four edges, a short one under every turn of a strap: tape holds them"
+                                + " until the straps do."
+                        : "One upright at each of the four edges, taped."));
     }
 
     private String strap(String after) {

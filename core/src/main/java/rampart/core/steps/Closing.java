@@ -20,6 +20,14 @@ final class Closing {
         tapeMm = Taping.seamMm(box, grossKg);
     }
 
+    /** True where it is a blank that is folded round what is inside, once that stands on it. */
+    boolean foldsRound() {
+        return switch (style) {
+            case ONE_PIECE_FOLDER, WRAP_AROUND, FIVE_PANEL_FOLDER -> true;
+            default -> false;
+        };
+    }
+
     /** Ready to be packed into. */
     void open(Table.Draft step) {
         switch (style) {
@@ -51,7 +59,8 @@ final class Closing {
                         .undone(Say.STEP_LID_OFF.of(name));
             case ONE_PIECE_FOLDER, WRAP_AROUND, FIVE_PANEL_FOLDER ->
                 step.says(Say.STEP_FOLD_ROUND.of(name, tape()))
-                        .mind("In the order of its drawing, each fold pressed home before the next.")
+                        .mind(
+                                "In the order of its drawing, each fold pressed home before the next; a tab is glued or taped now.")
                         .undone(Say.STEP_UNFOLD.of(name));
             case MAILER -> step.says(Say.STEP_TUCK.of(name)).undone(Say.STEP_UNTUCK.of(name));
             case RIGID_CASE -> step.says(Say.STEP_SHUT.of(name)).undone(Sentence.plain("Open the case, its lid up."));

@@ -115,13 +115,22 @@ final class CutSteps {
             box(table, work, layer, count);
         } else {
             table.step((work.fittings() ? "board:" : "boards:") + layer, Stage.CUT)
-                    .says(Say.STEP_CUT_BOARD.of(
-                            Quantity.count(count), board, Term.name(work.name().toLowerCase(Locale.ROOT))))
+                    .says(Say.STEP_CUT_BOARD.of(Quantity.count(count), board, named(work)))
                     .takes(MINUTES_A_PIECE * count)
                     .asks(new Ask.Count(count))
                     .caution(Caution.BLADE)
                     .done();
         }
+    }
+
+    /** What is put into a box and round it piece by piece, and else as a whole. */
+    private static Term named(BoardWork work) {
+        return work.fittings()
+                ? Term.and(work.blanks().stream()
+                        .map(counted ->
+                                counted.count() + " × " + counted.blank().name())
+                        .toList())
+                : Term.name(work.name().toLowerCase(Locale.ROOT));
     }
 
     private static void box(Table table, BoardWork work, String layer, int count) {
@@ -162,8 +171,9 @@ final class CutSteps {
                     .done();
             if (work.style().get() == CartonStyle.RIGID_CASE) {
                 glue(table, layer, "make:", Say.STEP_GLUE_CASE.of(terms[0]));
-            } else if (work.blanks().stream()
-                    .anyMatch(counted -> !counted.blank().glue().isEmpty())) {
+            } else if (!new Closing(box, table.name(box), 0).foldsRound()
+                    && work.blanks().stream()
+                            .anyMatch(counted -> !counted.blank().glue().isEmpty())) {
                 glue(table, layer, "make:", Say.STEP_GLUE_TAB.of(terms[0]));
             }
         }

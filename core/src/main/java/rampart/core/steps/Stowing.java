@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import rampart.core.bed.BedWell;
+import rampart.core.box.CartonState;
 import rampart.core.item.Feature;
 import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
@@ -77,8 +78,9 @@ final class Stowing {
                 .filter(cushion -> cushion.layer() < box.layer())
                 .toList();
         Optional<LaidCushion> cut = inside.stream()
-                .filter(cushion ->
-                        cushion.foam().structure().cut() && cushion.foam().structure() != Structure.BUBBLE)
+                .filter(cushion -> whole(cushion)
+                        && cushion.foam().structure().cut()
+                        && cushion.foam().structure() != Structure.BUBBLE)
                 .max(Comparator.comparingDouble(cushion -> thickest(cushion).mm()));
         if (cut.isPresent()) {
             return Say.STEP_STOW_FOAM.of(
@@ -87,11 +89,20 @@ final class Stowing {
                     Term.name(thickest(cut.get()).face().word()));
         }
         return inside.stream()
-                .filter(cushion -> cushion.foam().structure() != Structure.FOAMED_IN_PLACE)
+                .filter(cushion -> whole(cushion) && cushion.foam().structure() != Structure.FOAMED_IN_PLACE)
+                .map(cushion -> cushion.foam().name())
                 .findFirst()
-                .map(cushion ->
-                        Say.STEP_STOW_FILL.of(name, Term.name(cushion.foam().name())))
+                .or(() -> box.state()
+                        .fill()
+                        .filter(fill -> fill != CartonState.Fill.NONE)
+                        .map(fill -> "the " + fill.words()))
+                .map(fill -> Say.STEP_STOW_FILL.of(name, Term.name(fill)))
                 .orElse(Say.STEP_STOW_WALL.of(name, in));
+    }
+
+    /** Lies all round; a pad or a corner block carries with all of it and is not hollowed. */
+    private static boolean whole(LaidCushion cushion) {
+        return cushion.form().match(full -> true, pads -> false, corners -> false, bed -> true);
     }
 
     private record Thick(Face face, double mm) {}

@@ -141,7 +141,7 @@ public enum Say {
     PLAY_ABOVE("Lay a sheet {0} thick on top, so that nothing rises."),
 
     // Steps at the packing table.
-    STEP_FRAGILE("Fragile: {0}. Nothing touches it."),
+    STEP_FRAGILE("Fragile: {0}. Nothing hard touches it, and nothing leans on it."),
     STEP_SENSITIVE("It marks: {0}. Clean gloves, and only what may lie against it."),
     STEP_STRONG("Hold it by: {0}."),
     STEP_HOLLOW("Hollow: {0}."),
@@ -184,6 +184,7 @@ public enum Say {
     STEP_HOLD_BY("Hold it by {0}."),
     STEP_LIFT_BY("Lift the item by {0}, straight up."),
     STEP_NEVER_PULL("Neither pull nor lean on {0}."),
+    STEP_TIE_LAID("Lay the tie through its slots in the bed and the floor under it, flat, both ends hanging out."),
     STEP_TIES("Lay {0} ties through their slots in the bed and the floor under it, flat, both ends hanging out."),
     STEP_TIE("One to {0}, {1} wide."),
     STEP_WEDGES("Push {0} off-cuts, {1} thick, in beside {2}. They hold by themselves."),
@@ -196,13 +197,14 @@ public enum Say {
                     + " Nothing hollow travels empty."),
     STEP_SET_PIECES("Set the {0} pieces into their places: {1} along the length, {2} along the width, {3} one over"
             + " another."),
+    STEP_SET_PIECES_LEVEL("Set the {0} pieces into their places: {1} along the length, {2} along the width."),
     STEP_PIECES_OUT("Lift the {0} pieces out one by one, straight up, and count them."),
     STEP_BOARDS("Lay {0} between {1} boards, {2} standing out on every edge."),
     STEP_INTERLEAF("An interleaf over its face first, {0} thick."),
     STEP_ROUND("Lay {0} round {1}: {2}."),
     STEP_OPEN("Stand the {0} open, its bottom folded and taped: about {1} of tape."),
-    STEP_FITTINGS_IN("Put {0} into the {1}."),
-    STEP_DRESS("Put {0} on {1}."),
+    STEP_FITTINGS_IN("Put into the {1}: {0}."),
+    STEP_DRESS("Put the {0} on {1}."),
     STEP_UNDRESS("Take the {0} off {1}."),
     STEP_OPEN_HALF("Stand the {0} open, its bottom folded; it stays open at the top."),
     STEP_OPEN_TELESCOPE(

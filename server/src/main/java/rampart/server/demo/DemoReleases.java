@@ -111,7 +111,7 @@ class DemoReleases {
                         Map.of(
                                 "papers",
                                 new KeptSteps.Words(
-                                        "Lay the papers in a pouch on the inner box: how to open it, the list of parts, and"
+                                        "Lay the papers in a pouch on top: how to open it, the list of parts, and"
                                                 + " sender, receiver and a way to reach you once more.",
                                         "Lay the loan agreement and the sheet of parts in the pouch on the case.")),
                         List.of(

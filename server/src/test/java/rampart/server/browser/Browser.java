@@ -91,6 +91,14 @@ public final class Browser implements AutoCloseable {
         });
     }
 
+    /** The same, once it can be pressed: it rests while an answer is on its way. */
+    public WebElement ready(String text) {
+        return waiting().until(d -> {
+            WebElement found = button(text);
+            return found.isEnabled() ? found : null;
+        });
+    }
+
     /** Waits until the condition holds. */
     public void until(java.util.function.BooleanSupplier condition) {
         waiting().until(d -> condition.getAsBoolean());

@@ -108,7 +108,7 @@ class EveryWidthTest {
         Screenshots.answer(browser);
         browser.until(() -> browser.see("[aria-label='First wall']").getText().contains("Holds"));
         String said = String.valueOf(browser.script("return sessionStorage.getItem('rampart.new-pack')"));
-        browser.button("Put it on the bench").click();
+        browser.ready("Put it on the bench").click();
         browser.see(".marker");
         pack = String.valueOf(browser.script("return location.pathname.split('/')[2]"));
         assertThat(browser.text("[aria-label='What comes next']"))

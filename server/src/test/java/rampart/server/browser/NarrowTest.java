@@ -57,7 +57,7 @@ class NarrowTest {
         Screenshots.answer(browser);
         browser.until(() -> browser.see("[aria-label='First wall']").getText().contains("Holds"));
         fits("new pack");
-        browser.button("Put it on the bench").click();
+        browser.ready("Put it on the bench").click();
         browser.see(".marker");
         String id = String.valueOf(browser.script("return location.pathname.split('/')[2]"));
         for (String station : List.of("Item", "Journey", "Carton", "Cushion")) {

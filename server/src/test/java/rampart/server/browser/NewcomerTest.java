@@ -73,7 +73,7 @@ class NewcomerTest {
         browser.until(() -> wall().equals(thinner));
         assertThat(browser.see("#new-name").getDomProperty("value")).isEqualTo("Tripod head");
 
-        browser.button("Put it on the bench").click();
+        browser.ready("Put it on the bench").click();
         browser.see(".marker");
         assertThat(browser.see("[data-verdict]").getDomAttribute("data-verdict"))
                 .isEqualTo("holds");
@@ -105,7 +105,7 @@ class NewcomerTest {
             }
             browser.until(() -> wall().contains("Holds") && wall().contains("minutes at the table"));
             stocked += wall().contains("In your carton") ? 1 : 0;
-            browser.button("Put it on the bench").click();
+            browser.ready("Put it on the bench").click();
             browser.see(".marker");
             // Where a box between cushions is heavy, the quick verdict comes first.
             browser.until(() -> "holds".equals(browser.see("[data-verdict]").getDomAttribute("data-verdict")));
@@ -152,7 +152,7 @@ class NewcomerTest {
             Number answers = (Number) browser.script("const i = [...document.querySelectorAll('.questions input')];"
                     + "return new Set(i.map(e => e.type === 'radio' ? e.name : e.id)).size");
             assertThat(answers.intValue()).isBetween(5, 10);
-            browser.button("Put it on the bench").click();
+            browser.ready("Put it on the bench").click();
             browser.see(".marker");
             browser.button("Page").click();
             browser.see(".paper");
