@@ -170,7 +170,8 @@ class InsertTest {
                   document.body.append(svg);
                   let length = 0;
                   svg.querySelectorAll('path').forEach(path => (length += path.getTotalLength()));
-                  const width = svg.width.baseVal.value;
+                  // The page holds figures and notes beside the piece as well; of the piece its edge counts.
+                  const width = (svg.querySelector('#cut').getBBox().width * svg.width.baseVal.value) / svg.viewBox.baseVal.width;
                   svg.remove();
                   return [length, width];
                 });""",
