@@ -55,7 +55,7 @@ class MainJobTest {
 
     private void newPlainPack() {
         browser.see("a[href='/new']").click();
-        browser.button("Skip the questions, start from a plain wall").click();
+        browser.button("Start from a plain wall").click();
     }
 
     private static String verdict() {
@@ -355,7 +355,7 @@ class MainJobTest {
             other.see("#new-name");
             assertThat((String) other.script("return document.body.innerText"))
                     .contains("New pack")
-                    .doesNotContain("Skip the questions");
+                    .doesNotContain("Start from a plain wall");
             other.see("[aria-label^='Sign out']").click();
             other.see("input[type=password]");
             assertThat(other.console()).isEmpty();

@@ -195,7 +195,7 @@ class NewcomerTest {
     @Test
     void aRemedyIsSeenBeforeItIsTakenAndIsOneStepToUndo() {
         browser.see("a[href='/new']").click();
-        browser.button("Skip the questions, start from a plain wall").click();
+        browser.button("Start from a plain wall").click();
         browser.see(".marker");
         browser.type("[aria-label='Thickness on all sides, mm']", "30");
         browser.until(() -> verdict().equals("breaks"));
