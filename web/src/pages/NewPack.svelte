@@ -169,12 +169,10 @@
   <h1 class="font-semibold">New pack</h1>
   <span class="grow"></span>
   {#if JSON.stringify(answers) !== JSON.stringify(NOTHING_SAID)}
-    <button type="button" class="plain-button" onclick={() => (answers = { ...NOTHING_SAID })}>Clear answers</button
-    >
+    <button type="button" class="plain-button" onclick={() => (answers = { ...NOTHING_SAID })}>Clear answers</button>
   {/if}
   {#if !session.readOnly}
-    <button type="button" class="plain-button" onclick={() => take(starter('New pack'))}
-      >Start from a plain wall</button
+    <button type="button" class="plain-button" onclick={() => take(starter('New pack'))}>Start from a plain wall</button
     >
   {/if}
 </Head>
