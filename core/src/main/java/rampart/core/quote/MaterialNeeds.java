@@ -7,6 +7,7 @@ import rampart.core.clearance.FittedBox;
 import rampart.core.cost.Prices;
 import rampart.core.cut.MaterialCost;
 import rampart.core.cut.MaterialUse;
+import rampart.core.item.Pieces;
 import rampart.core.layout.Layout;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
@@ -16,11 +17,22 @@ import rampart.core.steps.TapeNeeded;
  * Everything that one pack uses up, and what that comes to: the quote and the list of materials say the same.
  *
  * @param materials each once, from the item outward, then tape and straps
- * @param cost of all of them, tape and straps where they have a price; empty where foam, board or a wrap has none
+ * @param cost of all of them but what is wound round the pieces of a set, tape and straps where they have a price; empty where foam, board or a wrap has none
  */
 public record MaterialNeeds(List<Need> materials, OptionalDouble cost) {
     public MaterialNeeds {
         materials = List.copyOf(materials);
+    }
+
+    private static final double MM3_PER_LITRE = 1e6;
+
+    /** What is wound round all pieces of a set; which material that is no pack says, so it has no price. */
+    private static double wrapMm3(Pieces pieces) {
+        double both = 2 * pieces.wrapMm();
+        double each = pieces.piece().plus(both, both, both).volumeMm3()
+                - pieces.piece().volumeMm3();
+        // Round ones fill so much of the box round them.
+        return pieces.quantity() * each * (pieces.round() ? Math.PI / 4 : 1);
     }
 
     /**
@@ -44,6 +56,15 @@ public record MaterialNeeds(List<Need> materials, OptionalDouble cost) {
                 needs.add(new Need(use.name(), use.amount(), use.unit(), prices.of(use.id())));
             }
         }
+        pack.item()
+                .properties()
+                .pieces()
+                .filter(pieces -> pieces.wrapMm() > 0)
+                .ifPresent(pieces -> needs.add(new Need(
+                        "Bubble film or thin foam sheet round the pieces",
+                        wrapMm3(pieces) / MM3_PER_LITRE,
+                        "l",
+                        OptionalDouble.empty())));
         double straps =
                 FittedBox.all(layout).stream().mapToDouble(FittedBox::strapMm).sum() / 1000;
         List<Need> round = List.of(

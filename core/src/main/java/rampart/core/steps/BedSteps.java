@@ -130,7 +130,7 @@ final class BedSteps {
         }
         lay.undoneAfter("ties:" + layer);
         if (!delicate.isEmpty()) {
-            Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.named(delicate));
+            Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.either(delicate));
             lay.mind(List.of(pull)).undone(List.of(pull));
         }
         if (poured) {

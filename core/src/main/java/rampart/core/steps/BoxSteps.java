@@ -298,7 +298,7 @@ final class BoxSteps {
             lowered(step, foam);
         }
         if (!delicate.isEmpty()) {
-            Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.named(delicate));
+            Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.either(delicate));
             step.mind(List.of(pull)).undone(List.of(pull));
         }
         if (heavy) {

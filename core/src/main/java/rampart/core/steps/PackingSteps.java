@@ -103,6 +103,12 @@ public final class PackingSteps {
     }
 
     /** "the pen arm and the glass cover". */
+    /** Any of them. */
+    static Term either(List<String> names) {
+        return new Term.Listed(
+                names.stream().map(name -> Term.name("the " + name)).toList(), " or ");
+    }
+
     static Term named(List<String> names) {
         return Term.and(names.stream().map(name -> "the " + name).toList());
     }
