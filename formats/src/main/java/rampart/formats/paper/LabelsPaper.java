@@ -246,7 +246,9 @@ public final class LabelsPaper {
         double left = Math.max(EDGE_MM, (LABEL_WIDTH_MM - bars) / 2);
         label.add(BarCode.lines(travel.number(), left, 84, BAR_HEIGHT_MM));
         label.middle(LABEL_WIDTH_MM / 2, 101, travel.number(), PLAIN);
-        label.middle(LABEL_WIDTH_MM / 2, 105, travel.replaces(), SMALL);
+        if (!travel.replaces().isEmpty()) {
+            label.middle(LABEL_WIDTH_MM / 2, 105, travel.replaces(), SMALL);
+        }
         double side = BarCode.sideMm(travel.number());
         label.add(BarCode.qr(travel.number(), LABEL_WIDTH_MM - EDGE_MM - side - 2, 107));
         double x = EDGE_MM;

@@ -62,9 +62,7 @@ class DailyPacksTest {
         List<String> packing = said(source, PaperKind.packing);
         assertThat(packing).noneMatch(step -> step.contains("on the inner box:"));
         // What is read first lies over everything else.
-        assertThat(place(packing, "Lay the papers"))
-                .isGreaterThan(
-                        place(packing, "Photograph the " + (packing.toString().contains("the set") ? "set" : "")));
+        assertThat(place(packing, "Lay the papers")).isGreaterThan(place(packing, "in place, before it is covered"));
         assertThat(packing).noneMatch(step -> step.contains("Lay 1 ties") || step.contains("1 one over another"));
     }
 
