@@ -1,2 +1,2 @@
-/** What a pack costs in material, by prices that the house gives. Looks at {@code layout} for what has to be bought. */
+/** Prices that the house gives for material, and what carriers charge: the price of a parcel, and how far the prices below and above are. */
 package rampart.core.cost;
