@@ -1,6 +1,5 @@
 import type { Proposal } from '../api/client';
-import { house } from '../house.svelte';
-import { length, mass, shown, sizeText } from '../units';
+import { length, mass, money, shown, sizeText } from '../units';
 
 /** A measure by which proposed walls differ. */
 export interface Measure {
@@ -51,7 +50,7 @@ export const MEASURES: Measure[] = [
     name: 'cost of material',
     more: false,
     of: (wall) => wall.cost,
-    text: (wall) => (wall.cost === null ? 'not known' : `${shown(wall.cost, 2)} ${house.ways.currency}`),
+    text: (wall) => (wall.cost === null ? 'not known' : money(wall.cost)),
     tick: (value) => shown(value, 2)
   },
   {
