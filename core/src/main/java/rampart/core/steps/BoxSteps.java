@@ -1,14 +1,11 @@
 package rampart.core.steps;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import rampart.core.box.CartonState;
-import rampart.core.box.Fitting;
 import rampart.core.check.LiftCheck;
-import rampart.core.clearance.FittedBox;
 import rampart.core.item.Feature;
 import rampart.core.item.Pieces;
 import rampart.core.layout.LaidBox;
@@ -26,10 +23,6 @@ final class BoxSteps {
     /** More than this nobody shakes, or lets down by the finger tips between four walls, kg (common practice, no source). */
     private static final double HANDLED_KG = 15;
 
-    private static final Set<Fitting> INTO = EnumSet.of(Fitting.BOTTOM_PAD, Fitting.LINER, Fitting.CORNER_POSTS);
-    private static final Set<Fitting> ON_CONTENTS = EnumSet.of(Fitting.EDGE_PROFILES, Fitting.CORNER_PIECES);
-    private static final Set<Fitting> ROUND = EnumSet.of(Fitting.EDGE_PROTECTORS, Fitting.BOARD_CAPS);
-
     private final Table table;
     private final LaidBox box;
     private final String id;
@@ -38,6 +31,7 @@ final class BoxSteps {
     private final boolean outer;
     private final int from;
     private final Closing closing;
+    private final FittingSteps fittings;
     private PackingSteps.Contents contents;
     /** What stands in and of the box so far. */
     private List<Integer> there = List.of();
@@ -55,6 +49,7 @@ final class BoxSteps {
         outer = box.layer() == table.layout.outer().layer();
         stage = outer ? Stage.OUTER : Stage.INNER;
         closing = new Closing(box, name, table.layout.grossMassKg());
+        fittings = new FittingSteps(table, box, stage);
     }
 
     /** All of it; what comes out is the closed box. */
@@ -67,8 +62,8 @@ final class BoxSteps {
                 .filter(cushion -> cushion.layer() > round && cushion.layer() < box.layer())
                 .toList();
         pieces();
-        dress();
-        String ready = fittingsIn(open());
+        contents = fittings.on(contents, before());
+        String ready = fittings.in(open());
         String sat = cushions.stream().anyMatch(cushion -> cushion.bed().isPresent())
                 ? bed(cushions, ready)
                 : filled(cushions, ready);
@@ -159,29 +154,6 @@ final class BoxSteps {
         return before;
     }
 
-    private void dress() {
-        List<String> on = fittings(ON_CONTENTS);
-        if (!on.isEmpty()) {
-            contents = new PackingSteps.Contents(
-                    contents.name(),
-                    contents.solids(),
-                    table.step("dress:" + id, stage)
-                            .after(before())
-                            .after(table.begun("board:" + id))
-                            .says(Say.STEP_DRESS.of(Term.and(on), Term.name(contents.name())))
-                            .takes(2)
-                            .undone(List.of(Say.STEP_UNDRESS.of(Term.and(on), Term.name(contents.name()))))
-                            .done());
-        }
-    }
-
-    private List<String> fittings(Set<Fitting> such) {
-        return box.box().build().fittings().stream()
-                .filter(such::contains)
-                .map(Fitting::words)
-                .toList();
-    }
-
     private String open() {
         there = table.ofLayer(
                 box.layer(), solid -> solid.face().filter(f -> f != Face.TOP).isPresent());
@@ -193,22 +165,6 @@ final class BoxSteps {
                 .shows(there, there);
         closing.open(open);
         return open.done();
-    }
-
-    private String fittingsIn(String after) {
-        List<String> into = fittings(INTO);
-        return into.isEmpty()
-                ? after
-                : table.step("into:" + id, stage)
-                        .after(after)
-                        .after(table.begun("board:" + id))
-                        .says(Say.STEP_FITTINGS_IN.of(Term.and(into), Term.name(name)))
-                        .mind(FittedBox.all(table.layout).stream()
-                                .filter(each -> each.box().layer() == box.layer())
-                                .flatMap(each -> each.room().stream())
-                                .toList())
-                        .takes(1)
-                        .done();
     }
 
     /** The item in its bed; other foam of the same box lies round that. */
@@ -378,7 +334,7 @@ final class BoxSteps {
         if (outer) {
             filled = papers(filled);
         }
-        String padded = topPad(filled);
+        String padded = fittings.over(filled);
         double kg = insideKg() + box.carton().massKg();
         Table.Draft shake = table.step("shake:" + id, stage)
                 .after(padded)
@@ -397,8 +353,7 @@ final class BoxSteps {
         List<Integer> all = Table.joined(
                 there, table.ofLayer(box.layer(), solid -> solid.face().isPresent()));
         String shut = close(shaken, all);
-        String round = round(shut);
-        String strapped = strap(round);
+        String strapped = fittings.strapped(fittings.round(shut));
         return new PackingSteps.Contents("the " + name, all, strapped);
     }
 
@@ -426,17 +381,6 @@ final class BoxSteps {
                 .must()
                 .undone("Take out the papers and read them before anything else is lifted.")
                 .done();
-    }
-
-    private String topPad(String after) {
-        return box.box().build().fittings().contains(Fitting.TOP_PAD)
-                ? table.step("pad:" + id, stage)
-                        .after(after)
-                        .after(table.begun("board:" + id))
-                        .says("Lay the board pad on top.")
-                        .undone("Lift off the board pad.")
-                        .done()
-                : after;
     }
 
     private String close(String after, List<Integer> all) {
@@ -476,57 +420,5 @@ final class BoxSteps {
             }
         }
         return last;
-    }
-
-    private String round(String after) {
-        List<String> on = fittings(ROUND);
-        return on.isEmpty()
-                ? after
-                : table.step("outside:" + id, stage)
-                        .after(after)
-                        .after(table.begun("board:" + id))
-                        .says(Say.STEP_PROTECT.of(Term.and(on), Term.name(name)))
-                        .mind(protectors())
-                        .takes(2)
-                        .undone("Take off what is put round the " + name + ", and keep it.")
-                        .done();
-    }
-
-    /** Where edge protectors go, besides upright at the four edges. */
-    private List<Sentence> protectors() {
-        Set<Fitting> fittings = box.box().build().fittings();
-        if (!fittings.contains(Fitting.EDGE_PROTECTORS)) {
-            return List.of();
-        }
-        return List.of(Sentence.plain(
-                fittings.contains(Fitting.STRAPS)
-                        ? "A long one upright at each of the four edges, a short one under every turn of a strap: tape holds them"
-                                + " until the straps do."
-                        : "One upright at each of the four edges, taped."));
-    }
-
-    private String strap(String after) {
-        Optional<FittedBox> fitted = FittedBox.all(table.layout).stream()
-                .filter(each -> each.box().layer() == box.layer() && each.strapped())
-                .findFirst();
-        if (fitted.isEmpty()) {
-            return after;
-        }
-        int straps = fitted.get().strapping().straps();
-        List<Sentence> places = fitted.get().strapPlaces();
-        return table.step("strap:" + id, stage)
-                .after(after)
-                .says(Say.STEP_STRAP.of(
-                        Term.name(straps
-                                + (fitted.get().strapping().doubled() ? " straps, each twice round," : " straps")),
-                        Term.name(name),
-                        new Term.Listed(places, ", ")))
-                .mind(fitted.get().tension().stream().toList())
-                .takes(2.0 * straps)
-                .must()
-                .asks(new Ask.Count(straps))
-                .caution(Caution.STRAPS)
-                .undone("Cut the straps, a hand on each while it is cut; glasses and gloves.")
-                .done();
     }
 }
