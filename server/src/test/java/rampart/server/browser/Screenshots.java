@@ -137,6 +137,9 @@ public final class Screenshots {
                         .toString());
         browser.see(".photograph .picture path");
         browser.type("[aria-label^='Height of the widest outline over the table']", "60");
+        browser.driver()
+                .findElement(By.xpath("//label[contains(., 'Lay it straight')]/input"))
+                .click();
         browser.until(() -> java.util.regex.Pattern.compile("29[1-5](\\.\\d)? mm by 1(49|50|51)")
                 .matcher(browser.text(".photograph"))
                 .find());
