@@ -168,8 +168,9 @@ public record BoardWork(
 
     /** Area of the rectangles that it is cut from, mm2: that has to be bought. */
     public double sheetMm2() {
-        double rectangles = blanks.stream().mapToDouble(CountedBlank::sheetMm2).sum();
-        return Math.max(areaMm2(), rectangles);
+        return carton.map(Blanks::sheetMm2)
+                .orElseGet(() ->
+                        blanks.stream().mapToDouble(CountedBlank::sheetMm2).sum());
     }
 
     /** What its board costs, with what falls away beside its blanks; empty where that has no price. */

@@ -9,7 +9,6 @@ import rampart.core.quantity.Size;
  * no source).
  */
 final class Taping {
-    private static final double DOWN_MM = 70;
     private static final double STEP_MM = 50;
     private static final double ACROSS_FROM_KG = 10;
 
@@ -21,8 +20,8 @@ final class Taping {
             return 0;
         }
         Size outside = box.carton().outside();
-        double along = Math.max(outside.lengthMm(), outside.widthMm()) + 2 * DOWN_MM;
-        double across = Math.min(outside.lengthMm(), outside.widthMm()) + 2 * DOWN_MM;
+        double along = Math.max(outside.lengthMm(), outside.widthMm()) + 2 * TapeNeeded.DOWN_MM;
+        double across = Math.min(outside.lengthMm(), outside.widthMm()) + 2 * TapeNeeded.DOWN_MM;
         double seam = insideKg >= ACROSS_FROM_KG ? along + 2 * across : along;
         return STEP_MM * Math.ceil(seam / STEP_MM);
     }

@@ -28,8 +28,6 @@ import rampart.formats.view.EvaluationView.SolidView;
 final class SpecificationPaper {
     private static final double ROOM_WIDTH_MM = 56;
     private static final double ROOM_HEIGHT_MM = 62;
-    private static final double TAPE_DOWN_MM = 70;
-    private static final double TAPE_MM = 50;
     private static final int MOST_ASSUMED = 14;
 
     private final PaperSource source;
@@ -215,10 +213,10 @@ final class SpecificationPaper {
                         + " packed, without tape and labels."));
         blocks.add(Block.Text.of(
                 Weight.PLAIN,
-                "Closed by tape along each seam and " + wording.amount(Quantity.wholeMm(TAPE_DOWN_MM))
+                "Closed by tape along each seam and " + wording.amount(Quantity.wholeMm(TapeNeeded.DOWN_MM))
                         + " down both ends, "
                         + wording.amount(new Quantity(1000 * TapeNeeded.metres(source.layout()), Unit.MM, 0))
-                        + " in all, " + wording.amount(Quantity.wholeMm(TAPE_MM)) + " wide"
+                        + " in all, " + wording.amount(Quantity.wholeMm(TapeNeeded.WIDE_MM)) + " wide"
                         + FittedBox.all(source.layout()).stream()
                                 .filter(FittedBox::strapped)
                                 .map(box -> "; " + box.strapping().straps() + " straps, "

@@ -51,11 +51,8 @@ final class ThrottledSignIn implements AuthenticationManager {
     }
 
     private void await(Duration waiting, String address) {
-        if (waitingFrom.merge(address, 1, Integer::sum) > MOST_OF_ONE_ADDRESS) {
-            leave(address);
-            throw new TooManySignInsException();
-        }
-        if (!places.tryAcquire()) {
+        boolean crowded = waitingFrom.merge(address, 1, Integer::sum) > MOST_OF_ONE_ADDRESS;
+        if (crowded || !places.tryAcquire()) {
             leave(address);
             throw new TooManySignInsException();
         }
