@@ -2,6 +2,7 @@
 <script lang="ts">
   import { Download, History, Printer, Redo2, Undo2 } from '@lucide/svelte';
   import { onDestroy, tick, untrack } from 'svelte';
+  import type { Check } from '../lib/api/client';
   import { Bench, type Station } from '../lib/bench/bench.svelte';
   import Broken from '../lib/bench/Broken.svelte';
   import BlowMap from '../lib/bench/BlowMap.svelte';
@@ -103,7 +104,7 @@
   });
 
   /** Opens the margin with its remedies and goes there. */
-  async function mend(on: Bench, check: string) {
+  async function mend(on: Bench, check: Check) {
     on.openMargin = lineOf(check);
     await tick();
     const row = document.querySelector<HTMLElement>(`[data-line="${lineOf(check)}"]`);
@@ -155,7 +156,7 @@
     } else if (key === 'b') {
       on.nextBlow();
     } else if (key === 'm' && weakest && !on.readOnly) {
-      void mend(on, weakest.id);
+      void mend(on, weakest);
     }
   }
 
@@ -233,7 +234,7 @@
             ><span class="quiet">Weakest:</span>
             {weakest.title.replace(/^Falls/, 'falls')}. {firstSentence(weakest.because)}
             {#if !bench.readOnly && bench.evaluation.verdict !== 'holds' && bench.evaluation.verdict !== 'unknown'}
-              <button type="button" class="mend" onclick={() => bench && mend(bench, weakest.id)}
+              <button type="button" class="mend" onclick={() => bench && mend(bench, weakest)}
                 >What would mend it</button
               >
             {/if}</span

@@ -2276,6 +2276,8 @@ export interface components {
             wraps: components["schemas"]["WrapView"][];
         };
         CheckView: {
+            /** @enum {string} */
+            about: "faceDrop" | "edgeDrop" | "cornerDrop" | "insert" | "boardGrade" | "harm" | "other";
             because: string;
             byRule: string | null;
             curve: boolean;

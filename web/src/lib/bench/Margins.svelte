@@ -11,7 +11,7 @@
 
   let groups = $derived(marginGroups(bench.evaluation!.checks));
   function toggle(group: MarginGroup) {
-    bench.openMargin = bench.openMargin === lineOf(group.check.id) ? null : lineOf(group.check.id);
+    bench.openMargin = bench.openMargin === lineOf(group.check) ? null : lineOf(group.check);
     const drop = bench.evaluation!.drops.find((d) => d.id === group.check.id);
     if (drop) {
       bench.chooseBlow(drop);
@@ -39,24 +39,24 @@
 <section aria-labelledby="margins-title">
   <h2 id="margins-title" class="font-semibold">Margins, thinnest first</h2>
   <ul>
-    {#each groups as group (lineOf(group.check.id))}
+    {#each groups as group (lineOf(group.check))}
       <li>
         <button
           type="button"
           class="row"
-          data-line={lineOf(group.check.id)}
-          aria-expanded={bench.openMargin === lineOf(group.check.id)}
+          data-line={lineOf(group.check)}
+          aria-expanded={bench.openMargin === lineOf(group.check)}
           onclick={() => toggle(group)}
         >
-          {#if bench.openMargin === lineOf(group.check.id)}<ChevronDown
+          {#if bench.openMargin === lineOf(group.check)}<ChevronDown size={14} aria-hidden="true" />{:else}<ChevronRight
               size={14}
               aria-hidden="true"
-            />{:else}<ChevronRight size={14} aria-hidden="true" />{/if}
+            />{/if}
           <Glyph status={group.check.status} />
           <span class="words">
             <b>{group.title}</b>
             <span class="quiet"
-              >{group.check.id === 'material' ? HARM[group.check.status] : demandOfLimit(group.check.said)},
+              >{group.check.about === 'harm' ? HARM[group.check.status] : demandOfLimit(group.check.said)},
               <span class="status-{group.check.status}">{group.check.status}</span>{group.check.byRule
                 ? `: ${group.check.byRule}`
                 : ''}</span
@@ -74,7 +74,7 @@
             {#if group.check.limit !== null}<span class="post"></span>{/if}
           </span>
         </button>
-        {#if bench.openMargin === lineOf(group.check.id)}
+        {#if bench.openMargin === lineOf(group.check)}
           <MarginDetail {bench} check={group.check} />
         {/if}
       </li>

@@ -3,6 +3,8 @@ import type { Check, Lists } from '../api/client';
 import { lists } from '../lists.svelte';
 import { marginGroups } from './words';
 
+const ABOUT: Record<string, Check['about']> = { face: 'faceDrop', edge: 'edgeDrop', corner: 'cornerDrop' };
+
 function check(
   id: string,
   demand: number,
@@ -12,6 +14,7 @@ function check(
 ): Check {
   return {
     id,
+    about: ABOUT[id.split('.')[1] ?? ''] ?? 'other',
     title: `title of ${id}`,
     layer: null,
     face,

@@ -8,8 +8,8 @@ export function blowFigure(drop: Drop): string {
 }
 
 /** The line on which a check stands among the margins: it stays the same while its number changes. */
-export function lineOf(check: string): string {
-  return /^drop\.(edge|corner)/.exec(check)?.[0] ?? check;
+export function lineOf(check: Check): string {
+  return check.about === 'edgeDrop' || check.about === 'cornerDrop' ? check.about : check.id;
 }
 
 export interface MarginGroup {
@@ -29,25 +29,29 @@ const COUNT = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight
 export function marginGroups(checks: Check[]): MarginGroup[] {
   const groups = new Map<string, Check[]>();
   for (const check of checks) {
-    const kind = /^drop\.(face|edge|corner)/.exec(check.id)?.[1];
-    const key = kind === 'face' ? `face ${check.demand.toPrecision(9)} ${check.limit}` : (kind ?? check.id);
+    const key = togetherWith(check);
     groups.set(key, [...(groups.get(key) ?? []), check]);
   }
-  return [...groups.entries()]
-    .map(([key, members]) => {
+  return [...groups.values()]
+    .map((members) => {
       const check = members.reduce((worst, each) => (worseFirst(each, worst) < 0 ? each : worst));
-      return { title: title(key, members, check), check, of: members.length };
+      return { title: title(members, check), check, of: members.length };
     })
     .sort((a, b) => worseFirst(a.check, b.check));
 }
 
-function title(key: string, members: Check[], worst: Check): string {
+/** What it is told together with: edges as one, corners as one, flat drops that are alike. */
+function togetherWith(check: Check): string {
+  return check.about === 'faceDrop' ? `${check.about} ${check.demand.toPrecision(9)} ${check.limit}` : lineOf(check);
+}
+
+function title(members: Check[], worst: Check): string {
   if (members.length === 1) {
     return worst.title;
   }
-  if (key.startsWith('face')) {
+  if (worst.about === 'faceDrop') {
     const faces = members.map((m) => `the ${m.face}`);
     return `Falls flat on ${faces.slice(0, -1).join(', ')} or ${faces.at(-1)}`;
   }
-  return `Falls on ${key === 'edge' ? 'an edge' : 'a corner'}, worst of ${COUNT[members.length]}`;
+  return `Falls on ${worst.about === 'edgeDrop' ? 'an edge' : 'a corner'}, worst of ${COUNT[members.length]}`;
 }

@@ -49,7 +49,7 @@
   let work = $derived(works[index]);
   let blank = $derived(work?.blanks[Math.min(piece, work.blanks.length - 1)]);
   let box = $derived(bench.evaluation?.boxes.find((b) => b.layer === work?.layer));
-  let grade = $derived(bench.evaluation?.checks.find((c) => c.id === 'board.limits'));
+  let grade = $derived(bench.evaluation?.checks.find((c) => c.about === 'boardGrade'));
 
   function choose(i: number) {
     chosen = i;

@@ -46,7 +46,7 @@
         return `${of?.name ? `${of.name}: ` : ''}${p.message}`;
       })
   );
-  let wrong = $derived((bench.evaluation?.checks ?? []).filter((c) => c.id.startsWith('bed.') && c.status !== 'holds'));
+  let wrong = $derived((bench.evaluation?.checks ?? []).filter((c) => c.about === 'insert' && c.status !== 'holds'));
   let bears = $derived(bench.evaluation?.cushions.find((c) => c.layer === layer)?.bearingCm2);
 
   const latest = new Latest();

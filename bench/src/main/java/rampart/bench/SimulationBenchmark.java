@@ -3,7 +3,6 @@ package rampart.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -17,6 +16,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import rampart.core.cushion.ImpactSolver;
+import rampart.core.drop.DropId;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.explain.Simulations;
@@ -44,9 +44,9 @@ public class SimulationBenchmark {
     @Setup
     public void read() throws IOException {
         file = PackFile.read(Files.readAllBytes(Path.of("demo/packs/40-gravimeter.json")));
-        Optional<Simulations.Simulated> simulated =
-                Simulations.of(file.pack(), StandardCatalogue.get(), drop, Assumptions.RULE_34);
-        condition = simulated.orElseThrow().condition();
+        DropId id = DropId.read(drop).orElseThrow();
+        condition = Simulations.of(file.pack(), StandardCatalogue.get(), id, Assumptions.RULE_34)
+                .condition();
     }
 
     @Benchmark

@@ -3,6 +3,7 @@ package rampart.core.check;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.bed.BedContact;
 import rampart.core.bed.BedShape;
@@ -10,7 +11,8 @@ import rampart.core.bed.BedWell;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -25,8 +27,8 @@ final class BedFloorCheck implements CheckRule {
     private static final double NOT_BELOW = 0.001;
 
     @Override
-    public String id() {
-        return CheckIds.BED_FLOOR;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.BED_FLOOR);
     }
 
     private record Least(double mm, Face face, String what) {}
@@ -78,7 +80,7 @@ final class BedFloorCheck implements CheckRule {
                         Figure.assumed("f", "least foam that stands", LEAST_MM, "mm", "rule 52"),
                         Figure.law("L", "least foam of this bed", limit, "mm")));
         return Check.judged(
-                CheckIds.BED_FLOOR,
+                CheckId.of(CheckKind.BED_FLOOR),
                 "Floor of the bed",
                 Check.Where.layerFace(cushion.layer(), least.face()),
                 LEAST_MM,

@@ -3,13 +3,15 @@ package rampart.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.bed.BedShape;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -22,8 +24,8 @@ final class BedHoldCheck implements CheckRule {
     private static final double NOT_BELOW = 0.001;
 
     @Override
-    public String id() {
-        return CheckIds.BED_HOLD;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.BED_HOLD);
     }
 
     @Override
@@ -61,7 +63,7 @@ final class BedHoldCheck implements CheckRule {
             return Working.noted("D = n*m*g", hold == cushion.holdN() ? List.of("L = p*A/10 + Z") : List.of(), figures);
         };
         return Check.judged(
-                CheckIds.BED_HOLD,
+                CheckId.of(CheckKind.BED_HOLD),
                 "Held in its bed",
                 Check.Where.layerFace(cushion.layer(), Face.TOP),
                 pull,

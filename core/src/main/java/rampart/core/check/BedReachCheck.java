@@ -3,6 +3,7 @@ package rampart.core.check;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
@@ -13,6 +14,8 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -29,18 +32,18 @@ final class BedReachCheck implements CheckRule {
     /** Told where the bed is pressed solid, or bears nothing there, mm. */
     private static final double SOLID = 9999;
 
-    private final String id;
+    private final CheckKind kind;
     private final Nature nature;
 
     /** @param nature fragile or sensitive */
-    BedReachCheck(String id, Nature nature) {
-        this.id = id;
+    BedReachCheck(CheckKind kind, Nature nature) {
+        this.kind = kind;
         this.nature = nature;
     }
 
     @Override
-    public String id() {
-        return id;
+    public Set<CheckKind> makes() {
+        return Set.of(kind);
     }
 
     @Override
@@ -144,7 +147,7 @@ final class BedReachCheck implements CheckRule {
                     "The worst over all counted falls, temperatures and laws.");
         };
         Check check = Check.judged(
-                id,
+                CheckId.of(kind),
                 nature == Nature.FRAGILE ? "Clear of what must not be reached" : "Clear of what may only be touched",
                 Check.Where.layerFace(cushion.layer(), reach.face()),
                 reach.demandMm(),

@@ -2,13 +2,15 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.bed.BedShape;
 import rampart.core.bed.Tie;
 import rampart.core.bed.TieSeat;
 import rampart.core.layout.LaidCushion;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -18,8 +20,8 @@ import rampart.core.words.Sentence;
 /** Ties must rest on strong parts that stand on foam (rule 55). */
 final class BedTiesCheck implements CheckRule {
     @Override
-    public String id() {
-        return CheckIds.BED_TIES;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.BED_TIES);
     }
 
     @Override
@@ -57,7 +59,7 @@ final class BedTiesCheck implements CheckRule {
                         Figure.assumed("L", "most that may be", 1, "", "rule 55")),
                 "0 on strong parts with foam under them, 0.95 where some of it is hollow, 2 on what may not be pressed.");
         return Check.judged(
-                CheckIds.BED_TIES,
+                CheckId.of(CheckKind.BED_TIES),
                 "What the ties rest on",
                 Check.Where.layer(cushion.layer()),
                 seat.demand(),

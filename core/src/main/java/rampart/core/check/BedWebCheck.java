@@ -2,11 +2,13 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.bed.Web;
 import rampart.core.layout.LaidCushion;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -19,8 +21,8 @@ final class BedWebCheck implements CheckRule {
     private static final double LEAST_MM = 12;
 
     @Override
-    public String id() {
-        return CheckIds.BED_WEB;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.BED_WEB);
     }
 
     @Override
@@ -42,7 +44,7 @@ final class BedWebCheck implements CheckRule {
                         Figure.assumed("w", "least web that stands", LEAST_MM, "mm", "rule 53"),
                         Figure.law("L", "thinnest web of this bed", web.mm(), "mm")));
         return Check.judged(
-                CheckIds.BED_WEB,
+                CheckId.of(CheckKind.BED_WEB),
                 "Web between two pockets",
                 Check.Where.layer(cushion.layer()),
                 LEAST_MM,

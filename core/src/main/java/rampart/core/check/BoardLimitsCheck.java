@@ -2,12 +2,14 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.material.Board;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -18,8 +20,8 @@ import rampart.core.words.Term;
 /** The most mass and size that the outer carton's board grade is meant for (rule 26). */
 final class BoardLimitsCheck implements CheckRule {
     @Override
-    public String id() {
-        return CheckIds.BOARD_LIMITS;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.BOARD_LIMITS);
     }
 
     @Override
@@ -69,7 +71,7 @@ final class BoardLimitsCheck implements CheckRule {
                                 Term.name(board.name()),
                                 Quantity.kg(board.limitLb() * Units.KG_PER_LB)));
         return List.of(Check.judged(
-                CheckIds.BOARD_LIMITS,
+                CheckId.of(CheckKind.BOARD_LIMITS),
                 "Board for this size and mass",
                 Check.Where.layer(context.layout().outer().layer()),
                 bySize ? inches : lb,

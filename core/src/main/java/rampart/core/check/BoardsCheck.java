@@ -2,12 +2,14 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.layout.LaidBoards;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -29,13 +31,8 @@ final class BoardsCheck implements CheckRule {
     private static final double BEAM = 5.0 / 384;
 
     @Override
-    public String id() {
-        return "boards";
-    }
-
-    @Override
-    public boolean makes(String check) {
-        return check.equals(CheckIds.BOARDS_BEND) || check.equals(CheckIds.BOARDS_PUNCTURE);
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.BOARDS_BEND, CheckKind.BOARDS_PUNCTURE);
     }
 
     @Override
@@ -79,7 +76,7 @@ final class BoardsCheck implements CheckRule {
                         Figure.input("Dw", "stiffness of the work itself per width", work, "Nm")),
                 "Held at its two ends, the boards not glued to each other.");
         return Check.judged(
-                CheckIds.BOARDS_BEND,
+                CheckId.of(CheckKind.BOARDS_BEND),
                 "Flat work that is lifted",
                 Check.Where.layer(laid.layer()),
                 needed,
@@ -106,7 +103,7 @@ final class BoardsCheck implements CheckRule {
                         Figure.law("N", "boards on a face", laid.boards().plies(), "")),
                 "The carton and the cushion in front of the boards are not counted.");
         return Check.judged(
-                CheckIds.BOARDS_PUNCTURE,
+                CheckId.of(CheckKind.BOARDS_PUNCTURE),
                 "A corner against flat work",
                 Check.Where.layer(laid.layer()),
                 HIT_J,

@@ -2,13 +2,15 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -21,8 +23,8 @@ public final class BucklingCheck implements CheckRule {
     public static final double FACTOR = 1.33;
 
     @Override
-    public String id() {
-        return CheckIds.BUCKLING;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.BUCKLING);
     }
 
     @Override
@@ -68,7 +70,7 @@ public final class BucklingCheck implements CheckRule {
                         Figure.input("A", "area of one pad", limit, "cm2")),
                 List.of());
         return Check.judged(
-                CheckIds.BUCKLING,
+                CheckId.of(CheckKind.BUCKLING),
                 "Pads folding over",
                 Check.Where.layerFace(cushion.layer(), at),
                 demand,

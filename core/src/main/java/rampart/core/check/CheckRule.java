@@ -1,17 +1,14 @@
 package rampart.core.check;
 
 import java.util.List;
+import java.util.Set;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckKind;
 
-/** One kind of check. */
+/** One rule by which packs are judged. */
 public interface CheckRule {
-    /** Id of its checks, or what their ids begin with. */
-    String id();
-
-    /** True where a check of this id is one of its own; a rule that makes several names them all. */
-    default boolean makes(String check) {
-        return check.equals(id());
-    }
+    /** All kinds of checks that it can make. */
+    Set<CheckKind> makes();
 
     /** True where a search asks it early: it looks at no drop and costs next to nothing. */
     default boolean quick() {

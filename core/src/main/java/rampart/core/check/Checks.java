@@ -2,7 +2,7 @@ package rampart.core.check;
 
 import java.util.List;
 import rampart.core.bed.Nature;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckKind;
 
 /** All checks but the drops, in the order in which ties are settled (rule 28). */
 public final class Checks {
@@ -24,8 +24,8 @@ public final class Checks {
             new ComponentCheck(),
             new JointCheck(),
             new StandingCheck(),
-            new BedReachCheck(CheckIds.BED_CLEARANCE, Nature.FRAGILE),
-            new BedReachCheck(CheckIds.BED_TOUCH, Nature.SENSITIVE),
+            new BedReachCheck(CheckKind.BED_CLEARANCE, Nature.FRAGILE),
+            new BedReachCheck(CheckKind.BED_TOUCH, Nature.SENSITIVE),
             new BedFloorCheck(),
             new BedWebCheck(),
             new BedHoldCheck(),

@@ -2,6 +2,7 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.cushion.ImpactSolver;
 import rampart.core.drop.Drop;
@@ -10,7 +11,8 @@ import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 import rampart.core.simulation.HalfSine;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -24,8 +26,8 @@ import rampart.core.words.Term;
  */
 final class ComponentCheck implements CheckRule {
     @Override
-    public String id() {
-        return CheckIds.COMPONENT;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.COMPONENT);
     }
 
     @Override
@@ -63,7 +65,7 @@ final class ComponentCheck implements CheckRule {
                 Quantity.g(most.g),
                 Quantity.g(limit)));
         return Check.judged(
-                CheckIds.COMPONENT,
+                CheckId.of(CheckKind.COMPONENT),
                 "A part that swings by itself",
                 Check.Where.PACK,
                 most.partG,
@@ -87,7 +89,7 @@ final class ComponentCheck implements CheckRule {
                 List.of(
                         new Figure(
                                 "G",
-                                Say.PEAK_AT_ITEM.of(Term.name(most.drop.id().id())),
+                                Say.PEAK_AT_ITEM.of(Term.name(most.drop.id().does())),
                                 most.g,
                                 "G",
                                 Basis.NOMINAL,

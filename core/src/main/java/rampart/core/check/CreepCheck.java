@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.drop.Creep;
 import rampart.core.journey.Journey;
@@ -14,7 +15,8 @@ import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -28,8 +30,8 @@ public final class CreepCheck implements CheckRule {
     public static final double LIMIT = 0.10;
 
     @Override
-    public String id() {
-        return CheckIds.CREEP;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.CREEP);
     }
 
     @Override
@@ -52,7 +54,7 @@ public final class CreepCheck implements CheckRule {
 
     private static Check check(LaidCushion cushion, Journey journey, double lost) {
         return Check.judged(
-                CheckIds.CREEP,
+                CheckId.of(CheckKind.CREEP),
                 "Foam thinning under its load",
                 Check.Where.layerFace(cushion.layer(), Face.BOTTOM),
                 lost,

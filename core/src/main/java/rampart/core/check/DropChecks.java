@@ -6,6 +6,7 @@ import rampart.core.cushion.Impact;
 import rampart.core.cushion.ImpactSolver;
 import rampart.core.drop.Drop;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckId;
 import rampart.core.verdict.Status;
 import rampart.core.words.Say;
 
@@ -24,7 +25,7 @@ public final class DropChecks {
         boolean byVelocity = judgedByVelocity(context, drop, limitG);
         double velocity = context.velocityChangeMps(drop);
         DropSentence sentence = new DropSentence(context, drop);
-        String id = drop.id().id();
+        CheckId id = drop.id().id();
         String title = drop.id().title();
         Check.Where where =
                 drop.id().flat() ? Check.Where.face(drop.id().faces().get(0)) : Check.Where.PACK;

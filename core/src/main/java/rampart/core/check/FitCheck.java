@@ -2,12 +2,14 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.layout.LaidBox;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -22,8 +24,8 @@ import rampart.core.words.Term;
  */
 final class FitCheck implements CheckRule {
     @Override
-    public String id() {
-        return CheckIds.FIT;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.FIT);
     }
 
     @Override
@@ -62,7 +64,7 @@ final class FitCheck implements CheckRule {
                         Figure.input("I", Say.INSIDE_OF_STOCK.of(Term.name(dimension)), inside, "mm")),
                 List.of());
         Check check = Check.judged(
-                CheckIds.FIT,
+                CheckId.of(CheckKind.FIT),
                 "Going into the stock carton",
                 Check.Where.layer(tightest.layer()),
                 contents,

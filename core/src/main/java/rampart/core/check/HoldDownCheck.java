@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
@@ -11,7 +12,8 @@ import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -29,13 +31,8 @@ final class HoldDownCheck implements CheckRule {
     private static final double KNOWN_TO = 0.40;
 
     @Override
-    public String id() {
-        return CheckIds.HOLD_DOWN;
-    }
-
-    @Override
-    public boolean makes(String check) {
-        return check.equals(CheckIds.HOLD_DOWN) || check.equals(CheckIds.PRESSURE);
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.HOLD_DOWN, CheckKind.PRESSURE);
     }
 
     @Override
@@ -114,7 +111,7 @@ final class HoldDownCheck implements CheckRule {
             return new Working("D = m*g", List.of("p = " + law(strain), "F = p*A/10"), figures, notes(strain));
         };
         return Check.judged(
-                CheckIds.HOLD_DOWN,
+                CheckId.of(CheckKind.HOLD_DOWN),
                 "Held down by the lid",
                 Check.Where.layerFace(cushion.layer(), Face.TOP),
                 weight,
@@ -134,7 +131,7 @@ final class HoldDownCheck implements CheckRule {
             return new Working("p = " + law(strain), List.of(), figures, notes(strain));
         };
         return Check.judged(
-                CheckIds.PRESSURE,
+                CheckId.of(CheckKind.PRESSURE),
                 "Pressure of the lid on the item",
                 Check.Where.layerFace(cushion.layer(), Face.TOP),
                 stress,

@@ -2,6 +2,7 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import rampart.core.drop.Drop;
@@ -10,7 +11,8 @@ import rampart.core.item.Item;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -23,17 +25,12 @@ public final class JointCheck implements CheckRule {
     private static final double MM_PER_M = 1000;
 
     @Override
-    public String id() {
-        return "joint";
-    }
-
-    @Override
-    public boolean makes(String check) {
-        return CheckIds.isJoint(check);
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.JOINT);
     }
 
     /** The part that a check of this id is about; empty where it is of another kind. */
-    public static Optional<Feature> part(Item item, String id) {
+    public static Optional<Feature> part(Item item, CheckId id) {
         List<Feature> parts = onArms(item);
         for (int i = 0; i < parts.size(); i++) {
             if (id.equals(id(i))) {
@@ -43,8 +40,9 @@ public final class JointCheck implements CheckRule {
         return Optional.empty();
     }
 
-    private static String id(int index) {
-        return CheckIds.joint(index);
+    /** By the place of the part among those on an arm, from 0. */
+    private static CheckId id(int index) {
+        return CheckId.of(CheckKind.JOINT, Integer.toString(index + 1));
     }
 
     private static List<Feature> onArms(Item item) {
@@ -92,7 +90,7 @@ public final class JointCheck implements CheckRule {
                         Figure.input("m", "mass of the part", kg, "kg"),
                         new Figure(
                                 "G",
-                                Say.PEAK_OF.of(Term.name(drop.id().id())),
+                                Say.PEAK_OF.of(Term.name(drop.id().does())),
                                 drop.g(),
                                 "G",
                                 Basis.NOMINAL,

@@ -2,9 +2,11 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -18,8 +20,8 @@ public final class LiftCheck implements CheckRule {
     private static final double TWO_PERSONS_KG = 46;
 
     @Override
-    public String id() {
-        return CheckIds.LIFT;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.LIFT);
     }
 
     @Override
@@ -40,7 +42,7 @@ public final class LiftCheck implements CheckRule {
                                 "load constant of the NIOSH lifting equation, from memory")),
                 List.of());
         Check check = Check.judged(
-                CheckIds.LIFT,
+                CheckId.of(CheckKind.LIFT),
                 "Lifting it",
                 Check.Where.PACK,
                 gross,

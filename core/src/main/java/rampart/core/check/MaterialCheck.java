@@ -2,9 +2,11 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import rampart.core.quantity.Basis;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Sentence;
@@ -17,8 +19,8 @@ final class MaterialCheck implements CheckRule {
     private static final double WATCH = 0.95;
 
     @Override
-    public String id() {
-        return CheckIds.MATERIAL;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.MATERIAL);
     }
 
     @Override
@@ -32,7 +34,7 @@ final class MaterialCheck implements CheckRule {
         int harms = (int) clashes.stream().filter(Incompatibility::harm).count();
         boolean watched = clashes.stream().anyMatch(clash -> !clash.harm());
         return List.of(Check.judged(
-                CheckIds.MATERIAL,
+                CheckId.of(CheckKind.MATERIAL),
                 "What lies against the surface",
                 Check.Where.PACK,
                 harms > 0 ? 1 + harms : watched ? WATCH : 0,

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.bed.BedShape;
 import rampart.core.item.Pieces;
@@ -12,7 +13,8 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -25,8 +27,8 @@ public final class MovementCheck implements CheckRule {
     public static final double LIMIT_MM = 10;
 
     @Override
-    public String id() {
-        return CheckIds.MOVEMENT;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.MOVEMENT);
     }
 
     @Override
@@ -86,6 +88,13 @@ public final class MovementCheck implements CheckRule {
                         Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33")),
                 "Settling of foam and fill is not counted.");
         return Check.judged(
-                CheckIds.MOVEMENT, "Room to move", where, slack, OptionalDouble.of(LIMIT_MM), "mm", because, working);
+                CheckId.of(CheckKind.MOVEMENT),
+                "Room to move",
+                where,
+                slack,
+                OptionalDouble.of(LIMIT_MM),
+                "mm",
+                because,
+                working);
     }
 }

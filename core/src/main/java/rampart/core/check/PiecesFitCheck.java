@@ -2,13 +2,15 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.item.Pieces;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -23,8 +25,8 @@ final class PiecesFitCheck implements CheckRule {
     private static final double HAIR_MM = 1e-6;
 
     @Override
-    public String id() {
-        return CheckIds.PIECES_FIT;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.PIECES_FIT);
     }
 
     @Override
@@ -67,7 +69,7 @@ final class PiecesFitCheck implements CheckRule {
                         Figure.law("t", "between two", caliperMm, "mm")),
                 List.of());
         Check check = Check.judged(
-                CheckIds.PIECES_FIT,
+                CheckId.of(CheckKind.PIECES_FIT),
                 "Pieces in their cells",
                 Check.Where.PACK,
                 needs,

@@ -3,10 +3,12 @@ package rampart.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import rampart.core.box.CartonState;
 import rampart.core.quantity.Axis;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -24,8 +26,8 @@ final class SettlingCheck implements CheckRule {
     private static final double SQUEEZE = 0.10;
 
     @Override
-    public String id() {
-        return CheckIds.SETTLING;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.SETTLING);
     }
 
     @Override
@@ -47,7 +49,7 @@ final class SettlingCheck implements CheckRule {
     private static Check check(Squeezed box, String what) {
         double gap = box.gapMm();
         return Check.judged(
-                CheckIds.SETTLING,
+                CheckId.of(CheckKind.SETTLING),
                 "Room to move after settling",
                 Check.Where.layer(box.box().layer()),
                 Math.max(0, gap),

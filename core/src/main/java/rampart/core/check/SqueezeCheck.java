@@ -2,10 +2,12 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.quantity.Axis;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -18,8 +20,8 @@ final class SqueezeCheck implements CheckRule {
     private static final double RIGHT_TO = 0.15;
 
     @Override
-    public String id() {
-        return CheckIds.SQUEEZE;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.SQUEEZE);
     }
 
     @Override
@@ -59,7 +61,7 @@ final class SqueezeCheck implements CheckRule {
                         Figure.assumed("L", "where a carton begins to bulge", Squeezed.BULGES_OVER, "", "a fifth")),
                 "The drops are worked with the full thickness; what is pressed in beforehand is neglected.");
         return Check.judged(
-                CheckIds.SQUEEZE,
+                CheckId.of(CheckKind.SQUEEZE),
                 "Pressed together when closed",
                 Check.Where.layer(box.box().layer()),
                 squeeze,

@@ -3,6 +3,7 @@ package rampart.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import rampart.core.box.Carton;
 import rampart.core.box.CartonState;
 import rampart.core.box.McKee;
@@ -11,7 +12,8 @@ import rampart.core.journey.Stack;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -25,8 +27,8 @@ public final class StackCheck implements CheckRule {
     private static final String MULTIPLIERS = "Fibre Box Handbook, from memory";
 
     @Override
-    public String id() {
-        return CheckIds.STACK;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.STACK);
     }
 
     @Override
@@ -63,7 +65,7 @@ public final class StackCheck implements CheckRule {
             return unknown(context, boxesAbove, gross, demand);
         }
         return Check.judged(
-                CheckIds.STACK,
+                CheckId.of(CheckKind.STACK),
                 "Standing in a pile",
                 Check.Where.layer(context.layout().outer().layer()),
                 demand,
@@ -142,7 +144,7 @@ public final class StackCheck implements CheckRule {
     private static Check unknown(EvaluationContext context, double boxesAbove, double gross, double demand) {
         Carton carton = context.layout().outer().carton();
         return Check.judged(
-                CheckIds.STACK,
+                CheckId.of(CheckKind.STACK),
                 "Standing in a pile",
                 Check.Where.layer(context.layout().outer().layer()),
                 demand,

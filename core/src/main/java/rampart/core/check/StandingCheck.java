@@ -3,6 +3,7 @@ package rampart.core.check;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import rampart.core.layout.LaidCushion;
@@ -11,7 +12,8 @@ import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
@@ -26,8 +28,8 @@ public final class StandingCheck implements CheckRule {
     public static final double LEAST_REACH = 0.5;
 
     @Override
-    public String id() {
-        return CheckIds.STANDS;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.STAND);
     }
 
     @Override
@@ -84,7 +86,7 @@ public final class StandingCheck implements CheckRule {
                         Figure.law("L", "outer edge to outer edge of the pads, of that side", reach, "")),
                 "Pads in rows and columns, each in the middle of its part of the face.");
         Check check = Check.judged(
-                CheckIds.STANDS,
+                CheckId.of(CheckKind.STAND),
                 "Standing on its pads",
                 Check.Where.layerFace(cushion.layer(), Face.BOTTOM),
                 LEAST_REACH,

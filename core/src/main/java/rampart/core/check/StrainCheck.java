@@ -2,11 +2,13 @@ package rampart.core.check;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.drop.Drop;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -20,8 +22,8 @@ public final class StrainCheck implements CheckRule {
     public static final double LIMIT = 0.9;
 
     @Override
-    public String id() {
-        return CheckIds.STRAIN;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.STRAIN);
     }
 
     @Override
@@ -58,7 +60,7 @@ public final class StrainCheck implements CheckRule {
                                 "L", "most that may be used", LIMIT, "", "strain at the peak under 0.9 of lock-up")),
                 "Over every cushion and struck face of the counted drops, all temperatures, laws and load factors, worked in time too where that was done.");
         return Check.judged(
-                CheckIds.STRAIN,
+                CheckId.of(CheckKind.STRAIN),
                 "Foam pressed flat",
                 Check.Where.PACK,
                 largest,

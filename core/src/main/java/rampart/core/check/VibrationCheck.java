@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import rampart.core.cushion.BottomSprings;
 import rampart.core.cushion.Resonance;
 import rampart.core.cushion.ResponseLevel;
@@ -13,7 +14,8 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Basis;
 import rampart.core.quantity.Face;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
@@ -28,8 +30,8 @@ public final class VibrationCheck implements CheckRule {
     private static final double SHARE_OF_LIMIT = 0.5;
 
     @Override
-    public String id() {
-        return CheckIds.VIBRATION;
+    public Set<CheckKind> makes() {
+        return Set.of(CheckKind.VIBRATION);
     }
 
     @Override
@@ -55,7 +57,7 @@ public final class VibrationCheck implements CheckRule {
         OptionalDouble limit =
                 bears.isPresent() ? OptionalDouble.of(SHARE_OF_LIMIT * bears.getAsDouble()) : OptionalDouble.empty();
         return Check.judged(
-                CheckIds.VIBRATION,
+                CheckId.of(CheckKind.VIBRATION),
                 "The ride",
                 Check.Where.PACK,
                 demand,

@@ -3,31 +3,50 @@ package rampart.core.drop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import rampart.core.journey.DropSequence;
 import rampart.core.quantity.Face;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 
 /**
  * One of the 26 ways to fall: flat on a face, on an edge of two faces, on a corner of three. There is one object for each.
  *
  * @param faces struck, in rising number
- * @param id such as {@code drop.edge.3-5}
+ * @param id of the check that judges it, such as {@code drop.edge.3-5}
  * @param title in a packer's words
  */
-public record DropId(List<Face> faces, String id, String title) {
+public record DropId(List<Face> faces, CheckId id, String title) {
+    private static final List<CheckKind> KINDS =
+            List.of(CheckKind.FACE_DROP, CheckKind.EDGE_DROP, CheckKind.CORNER_DROP);
+
     /** All 26: faces, then edges, then corners, each by id. */
     public static final List<DropId> ALL = all();
 
-    private static final Set<String> TEN =
-            Set.of("drop.corner.2-3-5", "drop.edge.2-3", "drop.edge.3-5", "drop.edge.2-5");
+    /** The one corner of the ten and the three edges that meet in it, each as the faces struck. */
+    private static final Set<List<Face>> TEN = Set.of(
+            List.of(Face.RIGHT, Face.BOTTOM, Face.FRONT),
+            List.of(Face.RIGHT, Face.BOTTOM),
+            List.of(Face.BOTTOM, Face.FRONT),
+            List.of(Face.RIGHT, Face.FRONT));
 
     private static DropId on(Face... faces) {
         List<Face> struck = List.of(faces);
-        String kind = struck.size() == 1 ? "face" : struck.size() == 2 ? "edge" : "corner";
+        CheckKind kind = KINDS.get(struck.size() - 1);
         String numbers = struck.stream().map(f -> Integer.toString(f.number())).collect(Collectors.joining("-"));
-        String falls = struck.size() == 1 ? "Falls flat on the " : "Falls on the " + kind + " of ";
-        return new DropId(struck, "drop." + kind + "." + numbers, falls + place(struck));
+        String falls = switch (struck.size()) {
+            case 1 -> "Falls flat on the ";
+            case 2 -> "Falls on the edge of ";
+            default -> "Falls on the corner of ";
+        };
+        return new DropId(struck, CheckId.of(kind, numbers), falls + place(struck));
+    }
+
+    /** The drop that this text is the id of; empty where it is of none. */
+    public static Optional<DropId> read(String text) {
+        return ALL.stream().filter(drop -> drop.id.text().equals(text)).findFirst();
     }
 
     /** What a pack does in it, as it stands in a sentence: "falls flat on the bottom". */
@@ -44,7 +63,7 @@ public record DropId(List<Face> faces, String id, String title) {
         return switch (sequence) {
             case ALL -> true;
             case FACES -> flat();
-            case TEN -> flat() || TEN.contains(id);
+            case TEN -> flat() || TEN.contains(faces);
         };
     }
 

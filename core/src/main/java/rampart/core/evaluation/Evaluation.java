@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 import rampart.core.drop.Drop;
 import rampart.core.layout.Layout;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 
 /**
@@ -57,7 +57,7 @@ public record Evaluation(
     }
 
     public static boolean marginCounts(Check check) {
-        boolean fits = check.id().equals(CheckIds.FIT) && check.status() == Status.HOLDS;
+        boolean fits = check.id().kind() == CheckKind.FIT && check.status() == Status.HOLDS;
         return check.margin().isPresent() && !fits;
     }
 }

@@ -17,6 +17,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckId;
 import rampart.core.verdict.Status;
 
 /** Evaluates packs by the rules: pure, deterministic, the same pack and catalogue give the same answer to the bit. */
@@ -95,14 +96,13 @@ public final class Evaluator {
     }
 
     /** One check alone, by its id, with no more work than it needs; empty where the pack has no such check. */
-    public static Optional<Check> check(EvaluationContext context, String id) {
-        for (DropId drop : DropId.ALL) {
-            if (drop.id().equals(id)) {
-                return Optional.of(DropChecks.check(context, context.working().drop(drop)));
-            }
+    public static Optional<Check> check(EvaluationContext context, CheckId id) {
+        if (id.kind().isDrop()) {
+            return DropId.read(id.text())
+                    .map(drop -> DropChecks.check(context, context.working().drop(drop)));
         }
         return Checks.AFTER_DROPS.stream()
-                .filter(rule -> rule.makes(id))
+                .filter(rule -> rule.makes().contains(id.kind()))
                 .flatMap(rule -> rule.on(context).stream())
                 .filter(check -> check.id().equals(id))
                 .findFirst();

@@ -34,14 +34,14 @@ final class Finite {
     }
 
     private static void check(Check check) {
-        require(check.id(), check.demand());
+        require(check.id().text(), check.demand());
         check.limit().ifPresent(limit -> require("the limit of " + check.id(), limit));
         check.margin().ifPresent(margin -> require("the margin of " + check.id(), margin));
         check.spread().ifPresent(spread -> require("the spread of " + check.id(), spread.high()));
     }
 
     private static void drop(Drop drop) {
-        String id = drop.id().id();
+        String id = drop.id().id().text();
         require(id, drop.g());
         drop.cosine().forEach(c -> require("the direction of " + id, c));
         for (Impact.LayerPeak peak : drop.worst().layers()) {

@@ -2,6 +2,7 @@ package rampart.core.explain;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import rampart.core.verdict.CheckId;
 import rampart.core.words.Sentence;
 
 /**
@@ -17,7 +18,7 @@ import rampart.core.words.Sentence;
  * @param operating where the pack stands
  */
 public record Curve(
-        String checkId,
+        CheckId check,
         Scale x,
         Scale y,
         boolean xLogarithmic,

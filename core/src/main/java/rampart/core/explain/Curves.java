@@ -20,7 +20,8 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Face;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.words.Say;
 import rampart.core.words.Term;
 
@@ -34,25 +35,25 @@ public final class Curves {
 
     /** True where there is a curve for such a check; what a carton carries has none where nobody knows it. */
     public static boolean has(Check check) {
-        return CheckIds.isDrop(check.id())
-                || check.id().equals(CheckIds.VIBRATION)
-                || (check.id().equals(CheckIds.STACK) && check.limit().isPresent());
+        return check.id().kind().isDrop()
+                || check.id().kind() == CheckKind.VIBRATION
+                || (check.id().kind() == CheckKind.STACK && check.limit().isPresent());
     }
 
     /** The curve of this check; empty where the pack has no such check or the check no curve. */
-    public static Optional<Curve> of(Pack pack, Catalogue catalogue, String checkId) {
+    public static Optional<Curve> of(Pack pack, Catalogue catalogue, CheckId id) {
         EvaluationContext context = EvaluationContext.of(pack, catalogue);
-        if (checkId.equals(CheckIds.VIBRATION)) {
+        if (id.kind() == CheckKind.VIBRATION) {
             return pack.journey().vibration().map(v -> vibration(context, v.spectrum()));
         }
-        if (checkId.equals(CheckIds.STACK)) {
+        if (id.kind() == CheckKind.STACK) {
             OptionalDouble dryN = StackCheck.dryN(context);
             return dryN.isEmpty()
                     ? Optional.empty()
                     : pack.journey().stack().map(stack -> stack(context, stack, dryN.getAsDouble()));
         }
         return context.drops().stream()
-                .filter(drop -> drop.id().id().equals(checkId))
+                .filter(drop -> drop.id().id().equals(id))
                 .findFirst()
                 .flatMap(drop -> drop(context, drop));
     }
@@ -103,7 +104,7 @@ public final class Curves {
                 ? low
                 : Math.max(low, Math.min(high, resonances.get(0).hz()));
         return new Curve(
-                CheckIds.VIBRATION,
+                CheckId.of(CheckKind.VIBRATION),
                 Curve.Scale.plain("frequency", "Hz"),
                 Curve.Scale.plain("what the item feels (density)", "g2/Hz"),
                 true,
@@ -126,7 +127,7 @@ public final class Curves {
                 .map(p -> new Curve.Spot(p.x(), check.demand() - p.y()))
                 .toList();
         return new Curve(
-                CheckIds.STACK,
+                CheckId.of(CheckKind.STACK),
                 Curve.Scale.plain("days in the pile", "d"),
                 Curve.Scale.plain("the carton carries", "N"),
                 true,

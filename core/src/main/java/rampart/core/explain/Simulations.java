@@ -1,7 +1,6 @@
 package rampart.core.explain;
 
 import java.util.Comparator;
-import java.util.Optional;
 import rampart.core.check.EvaluationContext;
 import rampart.core.drop.Drop;
 import rampart.core.drop.DropId;
@@ -26,19 +25,12 @@ public final class Simulations {
     public record Simulated(Drop drop, SimulatedDrop condition, Pulse pulse) {}
 
     /**
-     * The drop of this id in the condition that gives the highest peak.
-     *
-     * @return empty where no drop has this id
+     * A drop in the condition that gives the highest peak.
      */
-    public static Optional<Simulated> of(Pack pack, Catalogue catalogue, String drop, Assumptions assumptions) {
+    public static Simulated of(Pack pack, Catalogue catalogue, DropId drop, Assumptions assumptions) {
         EvaluationContext context = EvaluationContext.of(pack, catalogue);
-        return DropId.ALL.stream()
-                .filter(id -> id.id().equals(drop))
-                .findFirst()
-                .map(id -> {
-                    SimulatedDrop worst = worst(context, id, assumptions);
-                    return new Simulated(context.working().drop(id), worst, DropSimulation.run(worst, assumptions));
-                });
+        SimulatedDrop worst = worst(context, drop, assumptions);
+        return new Simulated(context.working().drop(drop), worst, DropSimulation.run(worst, assumptions));
     }
 
     private static SimulatedDrop worst(EvaluationContext context, DropId id, Assumptions assumptions) {

@@ -3,7 +3,6 @@ package rampart.core.search;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import rampart.core.cost.Prices;
 import rampart.core.item.Item;
 import rampart.core.journey.Journey;
@@ -107,7 +106,7 @@ public final class FirstWall {
 
     private Optional<Found> smallest(ProposalLimits limits, double underMm3) {
         WallSpace space = new WallSpace(item, journey, List.of(), catalogue, limits, Prices.NONE);
-        WallSearch search = new WallSearch(item, journey, catalogue, space, new Smallest(underMm3), Set.of(), watcher);
+        WallSearch search = new WallSearch(item, journey, catalogue, space, new Smallest(underMm3), watcher);
         return search.run(space.frames()).stream().findFirst();
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.Stream;
 import rampart.core.check.CheckRule;
 import rampart.core.check.Checks;
@@ -26,7 +25,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.simulation.SimulatedDrop;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 
 /**
@@ -45,23 +44,22 @@ public final class Holds {
     private Holds() {}
 
     /**
-     * Id of the first check found that does not hold; empty where the pack holds. Where heavy boxes ask for it, the drops
+     * Kind of the first check found that does not hold; empty where the pack holds. Where heavy boxes ask for it, the drops
      * are worked in time last (rule 34).
      *
-     * @param forgiven ids of checks that may fail
      * @param margin that each check must leave, 0.10 or more
      */
-    static Optional<String> failing(Pack pack, Catalogue catalogue, Set<String> forgiven, double margin) {
+    static Optional<CheckKind> failing(Pack pack, Catalogue catalogue, double margin) {
         EvaluationContext context = EvaluationContext.atFirstLook(pack, catalogue);
-        return atFirstLook(context, forgiven, margin)
+        return atFirstLook(context, margin)
                 .or(() -> inTime(context, margin, new FailedInTime()).failing());
     }
 
     /** The same with the closed form for all drops, in which no drop is harder than in time. */
-    static Optional<String> atFirstLook(EvaluationContext context, Set<String> forgiven, double margin) {
-        return failing(WITHOUT_DROPS, context, forgiven, margin)
+    static Optional<CheckKind> atFirstLook(EvaluationContext context, double margin) {
+        return failing(WITHOUT_DROPS, context, margin)
                 .or(() -> failingDrop(context, margin))
-                .or(() -> failing(LAST, context, forgiven, margin));
+                .or(() -> failing(LAST, context, margin));
     }
 
     /** One drop in one condition. */
@@ -116,7 +114,7 @@ public final class Holds {
      * @param failing the first check found that does not hold
      * @param worked where none was found: every counted drop, or the first of each group of equal ones
      */
-    record InTime(Optional<String> failing, Map<DropId, Drop.InTime> worked) {}
+    record InTime(Optional<CheckKind> failing, Map<DropId, Drop.InTime> worked) {}
 
     /**
      * What is left to ask of a pack that holds at first look: nothing where no box is heavy. Equal blows once, and of each
@@ -138,8 +136,8 @@ public final class Holds {
         for (Blow blow : blows) {
             DropId id = blow.drop().id();
             Optional<Drop.InTime> worked = DropsInTime.in(blow.condition(), enoughG(context, id, margin));
-            Optional<String> failing = worked.isEmpty()
-                    ? Optional.of(id.id())
+            Optional<CheckKind> failing = worked.isEmpty()
+                    ? Optional.of(id.id().kind())
                     : failing(context, blow.drop().with(worst.merge(id, worked.get(), Drop.InTime::or)), margin);
             if (failing.isPresent()) {
                 before.add(blow);
@@ -149,12 +147,12 @@ public final class Holds {
         return new InTime(Optional.empty(), worst);
     }
 
-    private static Optional<String> failing(EvaluationContext context, Drop worked, double margin) {
+    private static Optional<CheckKind> failing(EvaluationContext context, Drop worked, double margin) {
         if (worked.inTime().orElseThrow().lockUpFraction() > StrainCheck.LIMIT * (1 - margin)) {
-            return Optional.of(CheckIds.STRAIN);
+            return Optional.of(CheckKind.STRAIN);
         }
         Check check = DropChecks.check(context, worked);
-        return leaves(check, margin) ? Optional.empty() : Optional.of(check.id());
+        return leaves(check, margin) ? Optional.empty() : Optional.of(check.id().kind());
     }
 
     private static List<DropId> counted(EvaluationContext context) {
@@ -163,19 +161,18 @@ public final class Holds {
                 .toList();
     }
 
-    private static Optional<String> failing(
-            List<CheckRule> rules, EvaluationContext context, Set<String> forgiven, double margin) {
+    private static Optional<CheckKind> failing(List<CheckRule> rules, EvaluationContext context, double margin) {
         for (CheckRule rule : rules) {
             for (Check check : rule.on(context)) {
-                if (!leaves(check, margin) && !forgiven.contains(check.id())) {
-                    return Optional.of(check.id());
+                if (!leaves(check, margin)) {
+                    return Optional.of(check.id().kind());
                 }
             }
         }
         return Optional.empty();
     }
 
-    private static Optional<String> failingDrop(EvaluationContext context, double margin) {
+    private static Optional<CheckKind> failingDrop(EvaluationContext context, double margin) {
         Drops drops = context.working();
         Fragility fragility = context.pack().item().fragility();
         List<DropId> counted = drops.alike(counted(context)).stream()
@@ -185,14 +182,14 @@ public final class Holds {
         if (gDecides(context, margin)) {
             for (DropId id : counted) {
                 if (fragility.limitG(id.faces()).isPresent() && drops.surelyExceeds(id, enoughG(context, id, margin))) {
-                    return Optional.of(id.id());
+                    return Optional.of(id.id().kind());
                 }
             }
         }
         for (DropId id : counted) {
             Check check = DropChecks.check(context, drops.drop(id));
             if (!leaves(check, margin)) {
-                return Optional.of(check.id());
+                return Optional.of(check.id().kind());
             }
         }
         return Optional.empty();

@@ -3,7 +3,6 @@ package rampart.core.search;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import rampart.core.cost.Prices;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -85,13 +84,7 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
     private static Optional<Proposal> smallest(Pack pack, Catalogue catalogue, ProposalLimits limits, Watcher watcher) {
         WallSpace space = space(pack, catalogue, limits);
         return new WallSearch(
-                        pack.item(),
-                        pack.journey(),
-                        catalogue,
-                        space,
-                        new Smallest(Double.POSITIVE_INFINITY),
-                        Set.of(),
-                        watcher)
+                        pack.item(), pack.journey(), catalogue, space, new Smallest(Double.POSITIVE_INFINITY), watcher)
                 .run(space.frames()).stream()
                         .findFirst()
                         .map(found -> new Proposal(

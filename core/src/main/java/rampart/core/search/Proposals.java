@@ -3,7 +3,6 @@ package rampart.core.search;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import rampart.core.bed.BedShape;
 import rampart.core.check.EvaluationContext;
 import rampart.core.cost.Prices;
@@ -40,8 +39,7 @@ public final class Proposals {
             throw new IllegalArgumentException("a proposal needs to know what the item bears, in G");
         }
         WallSpace space = new WallSpace(pack.item(), pack.journey(), kept(pack), bed(pack), catalogue, limits, prices);
-        WallSearch search =
-                new WallSearch(pack.item(), pack.journey(), catalogue, space, new Undominated(), Set.of(), watcher);
+        WallSearch search = new WallSearch(pack.item(), pack.journey(), catalogue, space, new Undominated(), watcher);
         List<Proposal> proposals = search.run(space.frames()).stream()
                 .map(found -> proposal(pack, found, catalogue, prices))
                 .sorted(Comparator.comparingDouble(Proposal::volumeMm3).thenComparingDouble(Proposal::massKg))

@@ -21,7 +21,8 @@ import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
@@ -34,9 +35,6 @@ import rampart.core.words.Term;
  * price, cost together (rule 35).
  */
 public final class Remedies {
-    /** Id of the check that pads do not fold over (rule 22). */
-    private static final String FOLDS = CheckIds.BUCKLING;
-
     private final Pack pack;
     private final Catalogue catalogue;
     private final Prices prices;
@@ -64,12 +62,12 @@ public final class Remedies {
      *
      * @param prices of material; where every part has one, cost is compared too
      * @param stock sheets of the house, in whose thicknesses foam can be had
-     * @param check id of the check, or empty for the weakest of the pack
+     * @param check which, or empty for the weakest of the pack
      * @return empty also where that check holds or does not exist, or is unknown for a reason that no change takes away
      * @throws SearchStoppedException if the watcher stops it
      */
     public static List<Remedy> of(
-            Pack pack, Catalogue catalogue, Prices prices, Stock stock, Optional<String> check, Watcher watcher) {
+            Pack pack, Catalogue catalogue, Prices prices, Stock stock, Optional<CheckId> check, Watcher watcher) {
         Evaluation now = Evaluator.simulate(pack, catalogue);
         Optional<Check> sick = check.isPresent()
                 ? now.checks().stream().filter(c -> c.id().equals(check.get())).findFirst()
@@ -169,7 +167,7 @@ public final class Remedies {
      * @param strict true where no other check may stand worse than before; false where the pack as a whole may not, and
      *     its lowest margin must rise
      */
-    private record Aim(String check, Status wanted, boolean strict, Evaluation before) {
+    private record Aim(CheckId check, Status wanted, boolean strict, Evaluation before) {
         boolean reachedBy(Remedy remedy) {
             for (Check c : remedy.evaluation().checks()) {
                 Status least = c.id().equals(check) ? wanted : strict ? was(c.id()) : notWorse(c.id());
@@ -181,12 +179,12 @@ public final class Remedies {
         }
 
         /** Pads that stood, or were none, do not fold over: that mends nothing, whatever it does to the lowest margin. */
-        private Status notWorse(String id) {
-            return FOLDS.equals(id) && was(id) == Status.HOLDS ? Status.UNKNOWN : before.verdict();
+        private Status notWorse(CheckId id) {
+            return id.kind() == CheckKind.BUCKLING && was(id) == Status.HOLDS ? Status.UNKNOWN : before.verdict();
         }
 
         /** A check that was not asked before must hold. */
-        private Status was(String id) {
+        private Status was(CheckId id) {
             return before.checks().stream()
                     .filter(c -> c.id().equals(id))
                     .map(Check::status)

@@ -1,9 +1,7 @@
 package rampart.core.search;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,7 +21,7 @@ import rampart.core.pack.Pack;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 
 /**
@@ -40,8 +38,8 @@ final class WallSearch {
     private static final int HEAVY_AT_ONCE = 16;
 
     /** Checks that another carton round the same cushions may settle otherwise. */
-    private static final Set<String> OF_THE_CARTON =
-            Set.of(CheckIds.BOARD_LIMITS, CheckIds.STACK, CheckIds.LIFT, CheckIds.FIT, CheckIds.MOVEMENT);
+    private static final Set<CheckKind> OF_THE_CARTON =
+            Set.of(CheckKind.BOARD_LIMITS, CheckKind.STACK, CheckKind.LIFT, CheckKind.FIT, CheckKind.MOVEMENT);
 
     private static final double WITH_MARGIN = (1 - Status.THIN_BELOW) * (1 + FlatCapacity.HAIR);
 
@@ -50,12 +48,8 @@ final class WallSearch {
     private final Catalogue catalogue;
     private final WallSpace space;
     private final Objective objective;
-    private final Set<String> forgiven;
     private final Watcher watcher;
     private final FlatCapacity[] capacities = new FlatCapacity[LEVELS.length];
-    /** Checks that ruled out some wall: forgiving any other would change nothing. */
-    private final Set<String> failed = Collections.synchronizedSet(new HashSet<>());
-
     private final Holds.FailedInTime failedInTime = new Holds.FailedInTime();
 
     /** Walls that hold at first look and have to be worked in time. */
@@ -65,21 +59,12 @@ final class WallSearch {
     private long evaluated;
     private long order;
 
-    /** @param forgiven ids of checks that may fail */
-    WallSearch(
-            Item item,
-            Journey journey,
-            Catalogue catalogue,
-            WallSpace space,
-            Objective objective,
-            Set<String> forgiven,
-            Watcher watcher) {
+    WallSearch(Item item, Journey journey, Catalogue catalogue, WallSpace space, Objective objective, Watcher watcher) {
         this.item = item;
         this.journey = journey;
         this.catalogue = catalogue;
         this.space = space;
         this.objective = objective;
-        this.forgiven = forgiven;
         this.watcher = watcher;
         for (int i = 0; i < LEVELS.length; i++) {
             capacities[i] = new FlatCapacity(item.fragility(), journey, LEVELS[i]);
@@ -94,11 +79,6 @@ final class WallSearch {
     /** Of these, how many had to be worked out blow by blow. */
     long evaluated() {
         return evaluated;
-    }
-
-    /** Checks that ruled out some wall. */
-    Set<String> failed() {
-        return Set.copyOf(failed);
     }
 
     /** Through these frames, in their order. */
@@ -119,8 +99,8 @@ final class WallSearch {
      * strongest carton.
      */
     static List<List<Layer>> nearest(Item item, Journey journey, WallSpace space) {
-        WallSearch search = new WallSearch(
-                item, journey, null, space, new Smallest(Double.POSITIVE_INFINITY), Set.of(), Watcher.NONE);
+        WallSearch search =
+                new WallSearch(item, journey, null, space, new Smallest(Double.POSITIVE_INFINITY), Watcher.NONE);
         Map<String, Near> best = new LinkedHashMap<>();
         for (Frame frame : space.frames()) {
             Frame.Shell strongest = frame.shells().get(frame.shells().size() - 1);
@@ -224,7 +204,6 @@ final class WallSearch {
             double moving = least + inner.cushioning().massKg();
             double fall = FlatCapacity.fallJ(moving, journey.drop().heightMm(moving + mostOutsideKg(frame, shells)));
             if (outers.isEmpty() || FlatCapacity.tooLittle(inner.joules()[0], best, fall)) {
-                failed.add(CheckIds.DROPS);
                 skip(outers.size() * shells.size());
                 continue;
             }
@@ -271,8 +250,7 @@ final class WallSearch {
     private List<Rated> rated(List<Cushioning> all, Size body, double leastKg, double mostKg) {
         List<Rated> rated = new ArrayList<>();
         for (Cushioning one : all) {
-            if (!keeps(one, body, leastKg) && !forgiven.contains(CheckIds.CREEP)) {
-                failed.add(CheckIds.CREEP);
+            if (!keeps(one, body, leastKg)) {
                 continue;
             }
             double[][] joules = new double[LEVELS.length][];
@@ -294,21 +272,12 @@ final class WallSearch {
     private boolean grade(Frame.Shell shell) {
         Size size = shell.carton().outside();
         double inches = (size.lengthMm() + size.widthMm() + size.heightMm()) / Units.MM_PER_IN;
-        boolean graded = inches <= shell.carton().board().limitIn() * WITH_MARGIN;
-        return passes(CheckIds.BOARD_LIMITS, graded);
+        return inches <= shell.carton().board().limitIn() * WITH_MARGIN;
     }
 
     private boolean carries(Frame.Shell shell, double massKg) {
         double lb = massKg / Units.KG_PER_LB;
-        return passes(CheckIds.LIFT, massKg <= LiftCheck.ONE_PERSON_KG)
-                && passes(CheckIds.BOARD_LIMITS, lb <= shell.carton().board().limitLb() * WITH_MARGIN);
-    }
-
-    private boolean passes(String check, boolean holds) {
-        if (!holds) {
-            failed.add(check);
-        }
-        return holds || forgiven.contains(check);
+        return massKg <= LiftCheck.ONE_PERSON_KG && lb <= shell.carton().board().limitLb() * WITH_MARGIN;
     }
 
     /** The trials of one pair of cushions that are neither too weak nor unwanted. */
@@ -344,11 +313,7 @@ final class WallSearch {
         }
         double fall = FlatCapacity.fallJ(movingKg, journey.drop().heightMm(massKg));
         double[] other = outer.isPresent() ? outer.get().joules()[level] : null;
-        boolean enough = !FlatCapacity.tooLittle(inner.joules()[level], other, fall);
-        if (!enough) {
-            failed.add(CheckIds.DROPS);
-        }
-        return enough;
+        return !FlatCapacity.tooLittle(inner.joules()[level], other, fall);
     }
 
     /** Takes those that hold; those whose boxes are heavy are left for later. */
@@ -408,13 +373,12 @@ final class WallSearch {
         }
         List<Layer> layers = space.layers(pair.inner.cushioning(), pair.outer.map(Rated::cushioning), trial.shell);
         EvaluationContext context = EvaluationContext.atFirstLook(new Pack(item, journey, layers), catalogue);
-        Optional<String> failing = Holds.atFirstLook(context, forgiven, needed / 100.0);
+        Optional<CheckKind> failing = Holds.atFirstLook(context, needed / 100.0);
         failing.ifPresent(check -> fails(trial, check, needed));
         return failing.isPresent() ? Optional.empty() : Optional.of(new Standing(frame, trial, layers, context));
     }
 
-    private void fails(Trial trial, String check, int needed) {
-        failed.add(check);
+    private void fails(Trial trial, CheckKind check, int needed) {
         if (!OF_THE_CARTON.contains(check)) {
             trial.pair.failure = new KnownFailure(
                     journey.drop().heightMm(trial.massKg),
@@ -432,8 +396,7 @@ final class WallSearch {
         }
         double margin = needed / 100.0;
         // What others have brought since may ask for more than this one has at first look.
-        if (standing.heavy()
-                && Holds.atFirstLook(standing.context(), forgiven, margin).isPresent()) {
+        if (standing.heavy() && Holds.atFirstLook(standing.context(), margin).isPresent()) {
             return Optional.empty();
         }
         Holds.InTime inTime = Holds.inTime(standing.context(), margin, failedInTime);

@@ -2,13 +2,13 @@ package rampart.core.search;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 import rampart.core.check.EvaluationContext;
 import rampart.core.drop.Drop;
 import rampart.core.drop.DropsInTime;
@@ -23,7 +23,7 @@ import rampart.core.layout.Layer;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
@@ -93,7 +93,7 @@ public record WhyNot(List<Way> ways) {
         private record Near(List<Layer> layers, double factor) {}
 
         private WhyNot found() {
-            Map<String, List<Layer>> single = new HashMap<>();
+            Map<CheckKind, List<Layer>> single = new EnumMap<>(CheckKind.class);
             List<Near> near = new ArrayList<>();
             record Looked(List<Layer> layers, Evaluation evaluation) {}
             List<Looked> looked = WallSearch.nearest(item, journey, space).parallelStream()
@@ -104,17 +104,19 @@ public record WhyNot(List<Way> ways) {
                     })
                     .toList();
             for (Looked one : looked) {
-                Set<String> failing = failing(one.evaluation());
-                if (failing.isEmpty() || failing.equals(Set.of(CheckIds.DROPS))) {
+                Set<CheckKind> failing = failing(one.evaluation());
+                if (failing.stream().allMatch(CheckKind::isDrop)) {
                     near.add(new Near(one.layers(), factor(one.evaluation())));
                 } else if (failing.size() == 1) {
                     single.putIfAbsent(failing.iterator().next(), one.layers());
                 }
             }
             single.forEach((check, layers) -> {
-                if (Evaluator.simulate(pack(item, journey, layers), catalogue).checks().stream()
-                        .allMatch(c -> c.id().equals(check) || c.status() == Status.HOLDS)) {
-                    ways.add(new Way(check, 1, because(check), layers));
+                List<Check> failed = Evaluator.simulate(pack(item, journey, layers), catalogue).checks().stream()
+                        .filter(c -> c.status() != Status.HOLDS)
+                        .toList();
+                if (!failed.isEmpty() && failed.stream().allMatch(c -> c.id().kind() == check)) {
+                    ways.add(new Way(failed.get(0).id().text(), 1, because(failed.get(0)), layers));
                 }
             });
             near.sort(Comparator.comparingDouble(Near::factor));
@@ -124,22 +126,19 @@ public record WhyNot(List<Way> ways) {
             return new WhyNot(List.copyOf(ways));
         }
 
-        /** Ids of the checks that do not hold, all that a drop does as one. */
-        private static Set<String> failing(Evaluation evaluation) {
-            Set<String> ids = new TreeSet<>();
-            for (Check check : evaluation.checks()) {
-                if (check.status() != Status.HOLDS) {
-                    ids.add(CheckIds.dropsTogether(check.id()));
-                }
-            }
-            return ids;
+        /** Kinds of the checks that do not hold. */
+        private static Set<CheckKind> failing(Evaluation evaluation) {
+            return evaluation.checks().stream()
+                    .filter(check -> check.status() != Status.HOLDS)
+                    .map(check -> check.id().kind())
+                    .collect(Collectors.toSet());
         }
 
         /** How many times as much the item would have to bear for every drop to leave a tenth. */
         private static double factor(Evaluation evaluation) {
             double most = 0;
             for (Check check : evaluation.checks()) {
-                if (CheckIds.isDrop(check.id())) {
+                if (check.id().kind().isDrop()) {
                     most = Math.max(most, check.demand() / check.limit().orElse(check.demand()));
                 }
             }
@@ -159,8 +158,8 @@ public record WhyNot(List<Way> ways) {
                 if (best == null || one.factor() < best.factor()) {
                     Evaluation whole = Evaluator.simulateUndrawn(pack(item, journey, one.layers()), catalogue);
                     Near settled = new Near(one.layers(), factor(whole));
-                    boolean others = whole.checks().stream()
-                            .allMatch(c -> CheckIds.isDrop(c.id()) || c.status() == Status.HOLDS);
+                    boolean others =
+                            whole.checks().stream().allMatch(c -> c.id().kind().isDrop() || c.status() == Status.HOLDS);
                     best = others && (best == null || settled.factor() < best.factor()) ? settled : best;
                 }
             }
@@ -249,7 +248,7 @@ public record WhyNot(List<Way> ways) {
         }
 
         private boolean holds(Item asked, Journey on, List<Layer> layers) {
-            return Holds.failing(pack(asked, on, layers), catalogue, Set.of(), Status.THIN_BELOW)
+            return Holds.failing(pack(asked, on, layers), catalogue, Status.THIN_BELOW)
                     .isEmpty();
         }
 
@@ -266,13 +265,13 @@ public record WhyNot(List<Way> ways) {
             return new Pack(item, journey, layers);
         }
 
-        private static Sentence because(String check) {
-            return switch (check) {
-                case CheckIds.LIFT -> Say.NO_WALL_TOO_HEAVY.of();
-                case CheckIds.STACK -> Say.NO_WALL_PILE.of();
-                case CheckIds.BOARD_LIMITS -> Say.NO_WALL_BOARD.of();
-                case CheckIds.VIBRATION -> Say.NO_WALL_RIDE.of();
-                default -> Say.NO_WALL_BUT_FOR.of(Term.name(check));
+        private static Sentence because(Check check) {
+            return switch (check.id().kind()) {
+                case LIFT -> Say.NO_WALL_TOO_HEAVY.of();
+                case STACK -> Say.NO_WALL_PILE.of();
+                case BOARD_LIMITS -> Say.NO_WALL_BOARD.of();
+                case VIBRATION -> Say.NO_WALL_RIDE.of();
+                default -> Say.NO_WALL_BUT_FOR.of(Term.name(check.titleInside()));
             };
         }
     }

@@ -15,7 +15,6 @@ import rampart.core.words.Unit;
 /**
  * One demand against one limit.
  *
- * @param id stable id, such as {@code drop.face.3}
  * @param title in a packer's words
  * @param layer index of the layer concerned, where one is
  * @param face the face concerned, where one is
@@ -28,7 +27,7 @@ import rampart.core.words.Unit;
  * @param explanation the words, made when somebody reads them: a search over thousands of packs reads none
  */
 public record Check(
-        String id,
+        CheckId id,
         String title,
         OptionalInt layer,
         Optional<Face> face,
@@ -43,7 +42,7 @@ public record Check(
 
     /** A check judged by the ordinary bands of rule 28; unknown without a limit. */
     public static Check judged(
-            String id,
+            CheckId id,
             String title,
             Where where,
             double demand,

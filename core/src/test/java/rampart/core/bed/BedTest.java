@@ -70,7 +70,7 @@ class BedTest {
         assertThat(bed.layout().grossMassKg()).isCloseTo(full.layout().grossMassKg(), within(1e-12));
         for (int i = 0; i < full.drops().size(); i++) {
             assertThat(bed.drops().get(i).g())
-                    .as(full.drops().get(i).id().id())
+                    .as(full.drops().get(i).id().title())
                     .isCloseTo(full.drops().get(i).g(), within(1e-9));
         }
         assertThat(bed.naturalFrequencyHz().getAsDouble())
@@ -254,7 +254,7 @@ class BedTest {
         Evaluation evaluation =
                 Evaluator.evaluate(pack(SIZE, new CushionForm.Bed(legs), new Point(0, 0, 0)), StandardCatalogue.get());
         Optional<Check> bottom = evaluation.checks().stream()
-                .filter(check -> check.id().equals("drop.face.3"))
+                .filter(check -> check.id().text().equals("drop.face.3"))
                 .findFirst();
         assertThat(bottom.orElseThrow().status()).isEqualTo(Status.BREAKS);
         assertThat(Packs.because(bottom.get())).contains("topples");

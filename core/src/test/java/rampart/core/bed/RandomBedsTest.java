@@ -97,7 +97,7 @@ class RandomBedsTest {
 
     private static double demand(Evaluation evaluation, String id) {
         return evaluation.checks().stream()
-                .filter(check -> check.id().equals(id))
+                .filter(check -> check.id().text().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no check " + id))
                 .demand();
@@ -105,7 +105,7 @@ class RandomBedsTest {
 
     private static double limit(Evaluation evaluation, String id) {
         return evaluation.checks().stream()
-                .filter(check -> check.id().equals(id))
+                .filter(check -> check.id().text().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no check " + id))
                 .limit()
@@ -158,7 +158,8 @@ class RandomBedsTest {
                 webs++;
                 assertThat(limit(evaluation, "bed.web")).isCloseTo(web, within(1e-9));
             } else {
-                assertThat(evaluation.checks()).noneMatch(check -> check.id().equals("bed.web"));
+                assertThat(evaluation.checks())
+                        .noneMatch(check -> check.id().text().equals("bed.web"));
             }
             if (!bed.ties().isEmpty()) {
                 assertThat(demand(evaluation, "bed.ties")).as("bed %d", i).isEqualTo(read.tieDemand());

@@ -27,6 +27,8 @@ import rampart.core.search.Remedies;
 import rampart.core.search.Remedy;
 import rampart.core.search.Stock;
 import rampart.core.search.Watcher;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 import rampart.core.words.Wording;
 
@@ -138,7 +140,12 @@ class ReliefTest {
                 Packs.falls(300),
                 List.of(new Layer.Cushion("pe-28", new CushionForm.Bed(loose), mm(60)), Layer.Box.made("bc-48", 2)));
         assertThat(Remedies.of(
-                        pack, StandardCatalogue.get(), Prices.NONE, Stock.NONE, Optional.of("bed.hold"), Watcher.NONE))
+                        pack,
+                        StandardCatalogue.get(),
+                        Prices.NONE,
+                        Stock.NONE,
+                        Optional.of(CheckId.of(CheckKind.BED_HOLD)),
+                        Watcher.NONE))
                 .extracting(remedy -> Wording.METRIC.say(remedy.title()))
                 .contains("Tie the item down with 2 bands, each pulled to 75 N at both ends");
     }
@@ -156,7 +163,12 @@ class ReliefTest {
                 Packs.falls(300),
                 List.of(new Layer.Cushion("pe-28", new CushionForm.Bed(loose), mm(60)), Layer.Box.made("bc-48", 2)));
         List<Remedy> remedies = Remedies.of(
-                pack, StandardCatalogue.get(), Prices.NONE, Stock.NONE, Optional.of("bed.hold"), Watcher.NONE);
+                pack,
+                StandardCatalogue.get(),
+                Prices.NONE,
+                Stock.NONE,
+                Optional.of(CheckId.of(CheckKind.BED_HOLD)),
+                Watcher.NONE);
         assertThat(remedies)
                 .anyMatch(remedy -> remedy.pack()
                         .layers()

@@ -113,7 +113,9 @@ class DropSimulationTest {
                 continue;
             }
             double stepped = new SmallSteps(condition).peakG();
-            assertThat(pulse.peakG()).as("%s of %s", drop.id().id(), pack).isCloseTo(stepped, within(stepped * 0.02));
+            assertThat(pulse.peakG())
+                    .as("%s of %s", drop.id().id().text(), pack)
+                    .isCloseTo(stepped, within(stepped * 0.02));
             compared++;
         }
     }

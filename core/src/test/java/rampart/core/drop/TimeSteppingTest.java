@@ -211,7 +211,9 @@ class TimeSteppingTest {
                 stepped = Math.max(stepped, g);
             }
             if (stepped < 9999) {
-                assertThat(drop.g()).as("%s of %s", drop.id().id(), drawn).isCloseTo(stepped, within(stepped * 2e-3));
+                assertThat(drop.g())
+                        .as("%s of %s", drop.id().id().text(), drawn)
+                        .isCloseTo(stepped, within(stepped * 2e-3));
                 compared++;
             } else {
                 assertThat(drop.worst().capped() || drop.g() > 9900).isTrue();

@@ -63,7 +63,7 @@ class CartonRulesTest {
 
     private static Check check(Evaluation evaluation, String id) {
         return evaluation.checks().stream()
-                .filter(c -> c.id().equals(id))
+                .filter(c -> c.id().text().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

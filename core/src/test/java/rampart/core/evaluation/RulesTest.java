@@ -34,6 +34,8 @@ import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 
 /** The rules of docs/pack-file.md one by one where the golden packs leave something open. */
@@ -61,7 +63,8 @@ class RulesTest {
         assertThat(evaluation.drops()).allMatch(drop -> drop.worst().capped() && drop.g() == 9999);
         assertThat(evaluation.naturalFrequencyHz()).isEmpty();
         assertThat(evaluation.checks())
-                .noneMatch(c -> c.id().startsWith("cushion.creep") || c.id().equals("cushion.buckling"));
+                .noneMatch(c -> c.id().text().startsWith("cushion.creep")
+                        || c.id().text().equals("cushion.buckling"));
     }
 
     @Test
@@ -115,7 +118,8 @@ class RulesTest {
         assertThat(check.margin()).isEmpty();
         assertThat(check.limit()).isEmpty();
         assertThat(evaluation.verdict()).isEqualTo(Status.UNKNOWN);
-        assertThat(evaluation.weakest().orElseThrow().id()).isEqualTo("drop.face.1");
+        assertThat(evaluation.weakest().orElseThrow().id())
+                .isEqualTo(CheckId.read("drop.face.1").orElseThrow());
     }
 
     @Test
@@ -208,7 +212,7 @@ class RulesTest {
                     new Climate(23, 23));
             Evaluation evaluation =
                     Packs.evaluate(Packs.item(200, 150, 100, 2, 60), journey, Packs.full("pe-28", 50), CARTON);
-            assertThat(evaluation.checks().stream().filter(c -> c.id().startsWith("drop.")))
+            assertThat(evaluation.checks().stream().filter(c -> c.id().text().startsWith("drop.")))
                     .hasSize(expected.getValue());
             assertThat(evaluation.drops()).hasSize(26);
             assertThat(evaluation.blows()).hasSize(26);
@@ -306,7 +310,8 @@ class RulesTest {
                                 .filter(id -> id.faces().equals(faces))
                                 .findFirst()
                                 .orElseThrow()
-                                .id());
+                                .id()
+                                .text());
                 assertThat(other.g()).isCloseTo(drop.g(), within(drop.g() * 1e-9));
             }
         }
@@ -464,9 +469,12 @@ class RulesTest {
         }
         assertThat(bands).isPositive();
         Pack pack = Packs.random(random);
-        assertThat(Curves.of(pack, StandardCatalogue.get(), "lift")).isEmpty();
-        assertThat(Curves.of(pack, StandardCatalogue.get(), "stack")).isPresent();
-        assertThat(Curves.of(pack, StandardCatalogue.get(), "vibration")).isPresent();
+        assertThat(Curves.of(pack, StandardCatalogue.get(), CheckId.of(CheckKind.LIFT)))
+                .isEmpty();
+        assertThat(Curves.of(pack, StandardCatalogue.get(), CheckId.of(CheckKind.STACK)))
+                .isPresent();
+        assertThat(Curves.of(pack, StandardCatalogue.get(), CheckId.of(CheckKind.VIBRATION)))
+                .isPresent();
     }
 
     private static Item withFragility(Fragility fragility) {

@@ -121,14 +121,14 @@ public final class Packs {
 
     public static Check check(Evaluation evaluation, String id) {
         return evaluation.checks().stream()
-                .filter(c -> c.id().equals(id))
+                .filter(c -> c.id().text().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no check " + id));
     }
 
     public static Drop drop(Evaluation evaluation, String id) {
         return evaluation.drops().stream()
-                .filter(d -> d.id().id().equals(id))
+                .filter(d -> d.id().id().text().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no drop " + id));
     }

@@ -135,13 +135,7 @@ class FirstWallTest {
             ProposalLimits one = ProposalLimits.none(Stock.NONE).in(ProposalLimits.Build.SINGLE);
             WallSpace space = new WallSpace(item, parcel(), List.of(), catalogue, one, Prices.NONE);
             Optional<List<Layer>> found = new WallSearch(
-                            item,
-                            parcel(),
-                            catalogue,
-                            space,
-                            new Smallest(Double.POSITIVE_INFINITY),
-                            Set.of(),
-                            Watcher.NONE)
+                            item, parcel(), catalogue, space, new Smallest(Double.POSITIVE_INFINITY), Watcher.NONE)
                     .run(space.frames()).stream().findFirst().map(Found::layers);
             assertThat(found).as("%s", item).isEqualTo(everyWall(item, parcel(), catalogue, one));
             none += found.isEmpty() ? 1 : 0;

@@ -112,7 +112,7 @@ class ProposalsTest {
             return Optional.empty();
         }
         double margin = evaluation.checks().stream()
-                .filter(c -> !c.id().equals("fit"))
+                .filter(c -> !c.id().text().equals("fit"))
                 .mapToDouble(c -> c.margin().orElse(1))
                 .min()
                 .orElseThrow();

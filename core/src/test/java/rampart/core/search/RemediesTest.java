@@ -26,6 +26,8 @@ import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Packs;
 import rampart.core.quantity.Face;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 import rampart.core.words.Wording;
 
@@ -136,13 +138,13 @@ class RemediesTest {
             Pack pack =
                     new Pack(armed, Packs.falls(300), List.of(Packs.pads("pp-20", 40, 60, 1), Packs.box("c-32", 3)));
             List<Remedy> remedies =
-                    Remedies.of(pack, CATALOGUE, Prices.NONE, Stock.NONE, Optional.of("joint.1"), Watcher.NONE);
+                    Remedies.of(pack, CATALOGUE, Prices.NONE, Stock.NONE, CheckId.read("joint.1"), Watcher.NONE);
             Remedy apart = remedies.stream()
                     .filter(remedy -> remedy.apart().isPresent())
                     .findFirst()
                     .orElseThrow();
             assertThat(Wording.METRIC.say(apart.title())).startsWith("Send lamp by itself");
-            assertThat(apart.evaluation().checks()).noneMatch(c -> c.id().startsWith("joint."));
+            assertThat(apart.evaluation().checks()).noneMatch(c -> c.id().text().startsWith("joint."));
             assertThat(apart.evaluation().layout().grossMassKg())
                     .isCloseTo(
                             Evaluator.evaluate(pack, CATALOGUE).layout().grossMassKg() - 0.4,
@@ -186,7 +188,7 @@ class RemediesTest {
         double margin = after.checks().stream()
                 .filter(c -> c.margin().isPresent())
                 // Going into a stock carton is a yes or a no.
-                .filter(c -> !(c.id().equals("fit") && c.status() == Status.HOLDS))
+                .filter(c -> !(c.id().text().equals("fit") && c.status() == Status.HOLDS))
                 .mapToDouble(c -> c.margin().getAsDouble())
                 .min()
                 .orElseThrow();
@@ -207,7 +209,7 @@ class RemediesTest {
                     .toList());
         }
         String weakest =
-                Evaluator.evaluate(pack, catalogue).weakest().orElseThrow().id();
+                Evaluator.evaluate(pack, catalogue).weakest().orElseThrow().id().text();
         List<Feature> features = pack.item().properties().features();
         for (int i = 0, n = 0; i < features.size(); i++) {
             n += features.get(i).onArm() ? 1 : 0;
@@ -276,7 +278,7 @@ class RemediesTest {
 
     private static List<Tried> exhaustive(Pack pack, Catalogue catalogue, List<List<Pack>> packs) {
         Tried before = tried(pack, catalogue);
-        String weakest = before.after.weakest().orElseThrow().id();
+        String weakest = before.after.weakest().orElseThrow().id().text();
         List<List<Tried>> rows = packs.parallelStream()
                 .map(row -> row.stream().map(one -> tried(one, catalogue)).toList())
                 .toList();
@@ -317,12 +319,12 @@ class RemediesTest {
 
     private static boolean better(Evaluation before, Evaluation after, String id, Status wanted, boolean strict) {
         Map<String, Status> was = new HashMap<>();
-        before.checks().forEach(c -> was.put(c.id(), c.status()));
+        before.checks().forEach(c -> was.put(c.id().text(), c.status()));
         return after.checks().stream().allMatch(c -> {
-            Status held = was.getOrDefault(c.id(), Status.HOLDS);
-            boolean folds = c.id().equals("cushion.buckling") && held == Status.HOLDS;
+            Status held = was.getOrDefault(c.id().text(), Status.HOLDS);
+            boolean folds = c.id().text().equals("cushion.buckling") && held == Status.HOLDS;
             Status other = strict ? held : folds ? Status.UNKNOWN : before.verdict();
-            Status least = c.id().equals(id) ? wanted : other;
+            Status least = c.id().text().equals(id) ? wanted : other;
             return c.status().compareTo(least) >= 0;
         });
     }
@@ -336,7 +338,13 @@ class RemediesTest {
         assertThat(Evaluator.evaluate(pack, CATALOGUE).verdict()).isEqualTo(Status.HOLDS);
         assertThat(Remedies.of(pack, CATALOGUE, Prices.NONE, Stock.NONE, Optional.empty(), Watcher.NONE))
                 .isEmpty();
-        assertThat(Remedies.of(pack, CATALOGUE, Prices.NONE, Stock.NONE, Optional.of("no.such.check"), Watcher.NONE))
+        assertThat(Remedies.of(
+                        pack,
+                        CATALOGUE,
+                        Prices.NONE,
+                        Stock.NONE,
+                        Optional.of(CheckId.of(CheckKind.BED_TIES)),
+                        Watcher.NONE))
                 .isEmpty();
     }
 

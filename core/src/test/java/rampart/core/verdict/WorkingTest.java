@@ -28,7 +28,7 @@ class WorkingTest {
             for (List<Check> checks : List.of(evaluation.checks(), evaluation.blows())) {
                 for (Check check : checks) {
                     verify(check);
-                    kinds.add(check.id().replaceAll("\\.[0-9-]+$", "") + " "
+                    kinds.add(check.id().text().replaceAll("\\.[0-9-]+$", "") + " "
                             + check.working().formula().replaceAll("[0-9]", ""));
                 }
             }
@@ -45,7 +45,7 @@ class WorkingTest {
             Pack pack = Packs.everyState(random);
             for (Check check : Evaluator.evaluate(pack, StandardCatalogue.get()).checks()) {
                 verify(check);
-                seen.add(check.id());
+                seen.add(check.id().text());
             }
         }
         assertThat(seen)
@@ -61,7 +61,7 @@ class WorkingTest {
             for (List<Check> checks : List.of(evaluation.checks(), evaluation.blows())) {
                 for (Check check : checks) {
                     verify(check);
-                    seen.add(check.id());
+                    seen.add(check.id().text());
                 }
             }
         }
@@ -87,7 +87,9 @@ class WorkingTest {
                 .matches("[A-Za-z]+ = \\S.*")
                 .doesNotMatch("([A-Za-z]+) = \\1");
         double demand = Formula.rightSide(check.working().formula(), symbols);
-        assertThat(demand).as(check.id()).isCloseTo(check.demand(), within(Math.abs(check.demand()) * 1e-9 + 1e-12));
+        assertThat(demand)
+                .as("%s", check.id())
+                .isCloseTo(check.demand(), within(Math.abs(check.demand()) * 1e-9 + 1e-12));
         for (String step : check.working().steps()) {
             String symbol = step.substring(0, step.indexOf('=')).trim();
             double value = symbols.get(symbol);

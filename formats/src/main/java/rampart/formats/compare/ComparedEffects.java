@@ -6,9 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.quantity.Size;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
@@ -18,11 +21,6 @@ import rampart.formats.view.EvaluationView;
 
 /** What came of the differences between two packs: checks that turned, verdict, size and mass. */
 final class ComparedEffects {
-    private static final String FACE = "drop.face";
-    private static final String EDGE = "drop.edge";
-    private static final String CORNER = "drop.corner";
-    private static final List<String> BLOWS = List.of(FACE, EDGE, CORNER);
-
     private ComparedEffects() {}
 
     static List<String> of(Evaluation before, Evaluation after, Wording wording) {
@@ -60,7 +58,7 @@ final class ComparedEffects {
 
     private static List<String> turned(Evaluation before, Evaluation after) {
         Map<String, Status> was = new HashMap<>();
-        before.checks().forEach(check -> was.put(check.id(), check.status()));
+        before.checks().forEach(check -> was.put(check.id().text(), check.status()));
         return turned(was, after);
     }
 
@@ -68,9 +66,9 @@ final class ComparedEffects {
     private static List<String> turned(Map<String, Status> was, Evaluation after) {
         Map<Turn, List<Check>> turns = new LinkedHashMap<>();
         for (Check now : after.checks()) {
-            if (was.containsKey(now.id()) && was.get(now.id()) != now.status()) {
-                turns.computeIfAbsent(new Turn(kind(now), now.status()), key -> new ArrayList<>())
-                        .add(now);
+            Status before = was.get(now.id().text());
+            if (before != null && before != now.status()) {
+                turns.computeIfAbsent(Turn.of(now), key -> new ArrayList<>()).add(now);
             }
         }
         return turns.entrySet().stream()
@@ -78,25 +76,30 @@ final class ComparedEffects {
                 .toList();
     }
 
-    /** Checks of one kind that came to one status. */
-    private record Turn(String kind, Status now) {}
-
-    private static String kind(Check check) {
-        return BLOWS.stream().filter(check.id()::startsWith).findFirst().orElse(check.id());
+    /**
+     * Checks that came to one status, told together.
+     *
+     * @param one which check, empty for drops: all of a kind are told as one
+     */
+    private record Turn(CheckKind kind, Optional<CheckId> one, Status now) {
+        static Turn of(Check check) {
+            CheckKind kind = check.id().kind();
+            return new Turn(kind, kind.isDrop() ? Optional.empty() : Optional.of(check.id()), check.status());
+        }
     }
 
     private static String words(Turn turn, List<Check> checks) {
         int count = checks.size();
         String now = " now " + (count == 1 ? turn.now().word() : plural(turn.now()));
         return switch (turn.kind()) {
-            case FACE ->
+            case FACE_DROP ->
                 "falls flat on the "
                         + Lists.and(checks.stream()
                                 .map(c -> c.face().orElseThrow().word())
                                 .toList())
                         + now;
-            case EDGE -> count + (count == 1 ? " of the falls on an edge" : " falls on an edge") + now;
-            case CORNER -> count + (count == 1 ? " of the falls on a corner" : " falls on a corner") + now;
+            case EDGE_DROP -> count + (count == 1 ? " of the falls on an edge" : " falls on an edge") + now;
+            case CORNER_DROP -> count + (count == 1 ? " of the falls on a corner" : " falls on a corner") + now;
             default -> {
                 String title = checks.get(0).title();
                 yield title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1) + now;

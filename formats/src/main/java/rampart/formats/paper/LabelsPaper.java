@@ -14,7 +14,8 @@ import rampart.core.quantity.Face;
 import rampart.core.quantity.Size;
 import rampart.core.quantity.Units;
 import rampart.core.steps.PredictedMass;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckId;
+import rampart.core.verdict.CheckKind;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
@@ -144,7 +145,7 @@ public final class LabelsPaper {
 
     private Stream<CheckView> stack() {
         return source.report().evaluation().checks().stream()
-                .filter(check -> check.id().equals(CheckIds.STACK));
+                .filter(check -> check.id().equals(CheckId.of(CheckKind.STACK).text()));
     }
 
     /**

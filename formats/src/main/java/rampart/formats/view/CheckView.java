@@ -13,11 +13,13 @@ import rampart.core.words.Wording;
 /**
  * One demand against one limit, with its working.
  *
+ * @param about what it is told with on a page
  * @param byRule why its status is another than its margin alone would give, in two or three words; null where it is not
  * @param said demand and limit in the units that were asked for
  */
 public record CheckView(
         String id,
+        AboutView about,
         String title,
         @Nullable Integer layer,
         @Nullable String face,
@@ -44,7 +46,8 @@ public record CheckView(
     static CheckView of(Check check, Wording wording) {
         Working working = check.working();
         return new CheckView(
-                check.id(),
+                check.id().text(),
+                AboutView.of(check.id().kind()),
                 check.title(),
                 check.layer().isPresent() ? check.layer().getAsInt() : null,
                 check.face().map(Face::word).orElse(null),

@@ -29,7 +29,7 @@ public record CurveView(
         double fx = x.factor();
         double fy = y.factor();
         return new CurveView(
-                curve.checkId(),
+                curve.check().text(),
                 wording.say(curve.x().name()),
                 x.unit(),
                 wording.say(curve.y().name()),

@@ -38,7 +38,7 @@ public record DropView(
                 .mapToDouble(Impact.LayerPeak::energyJ)
                 .sum();
         return new DropView(
-                drop.id().id(),
+                drop.id().id().text(),
                 faces.stream().map(Face::word).toList(),
                 drop.g(),
                 drop.simulatedG().isPresent() ? drop.simulatedG().getAsDouble() : null,

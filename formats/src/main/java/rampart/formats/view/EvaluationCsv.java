@@ -32,7 +32,7 @@ public final class EvaluationCsv {
         try (CSVPrinter out = new CSVPrinter(text, format)) {
             out.printRecord(
                     "pack",
-                    evaluation.weakest().map(Check::id).orElse(""),
+                    evaluation.weakest().map(check -> check.id().text()).orElse(""),
                     "verdict and weakest check",
                     "",
                     "",

@@ -11,7 +11,6 @@ import rampart.core.layout.Layout;
 import rampart.core.layout.Solid;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Point;
-import rampart.core.verdict.Check;
 import rampart.core.words.Wording;
 
 /**
@@ -50,7 +49,7 @@ public record EvaluationView(
         }
         return new EvaluationView(
                 StatusView.of(evaluation.verdict()),
-                evaluation.weakest().map(Check::id).orElse(null),
+                evaluation.weakest().map(check -> check.id().text()).orElse(null),
                 Evaluation.RULES_EDITION,
                 evaluation.doubted(),
                 evaluation.workedInTime(),

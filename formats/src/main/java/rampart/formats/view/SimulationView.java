@@ -43,7 +43,7 @@ public record SimulationView(
         Pulse pulse = simulated.pulse();
         List<Face> faces = simulated.drop().id().faces();
         return new SimulationView(
-                simulated.drop().id().id(),
+                simulated.drop().id().id().text(),
                 faces.stream().map(Face::word).toList(),
                 simulated.drop().cosine(),
                 simulated.condition().temperatureC(),

@@ -115,7 +115,7 @@ class PackFileTest {
         assertThat(pack.journey().stack()).isEmpty();
         assertThat(pack.journey().drop().repeated()).isFalse();
         assertThat(Evaluator.evaluate(pack, StandardCatalogue.get()).checks().stream()
-                        .filter(c -> c.id().startsWith("drop.")))
+                        .filter(c -> c.id().text().startsWith("drop.")))
                 .hasSize(26);
     }
 

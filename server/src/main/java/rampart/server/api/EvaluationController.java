@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.cut.CutList;
+import rampart.core.drop.DropId;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.explain.Curves;
@@ -20,6 +21,7 @@ import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.simulation.Assumptions;
+import rampart.core.verdict.CheckId;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.CurveView;
 import rampart.formats.view.CutListView;
@@ -99,7 +101,8 @@ class EvaluationController {
             @RequestParam(name = "gravity", defaultValue = "true") boolean gravity) {
         Assumptions assumptions = new Assumptions(gravity, Assumptions.RULE_34.relativeTolerance());
         PackFile read = PackFile.read(file);
-        return Simulations.of(read.pack(), read.catalogue(catalogue), drop, assumptions)
+        return DropId.read(drop)
+                .map(id -> Simulations.of(read.pack(), read.catalogue(catalogue), id, assumptions))
                 .map(SimulationView::of)
                 .orElseThrow(() -> new ApiException(Message.NO_DROP));
     }
@@ -129,7 +132,8 @@ class EvaluationController {
             @RequestParam("check") String check,
             @Valid @ParameterObject UnitsAsked units) {
         PackFile read = PackFile.read(file);
-        return Curves.of(read.pack(), read.catalogue(catalogue), check)
+        return CheckId.read(check)
+                .flatMap(id -> Curves.of(read.pack(), read.catalogue(catalogue), id))
                 .map(curve -> CurveView.of(curve, units.wording()))
                 .orElseThrow(() -> new ApiException(Message.NO_CURVE));
     }

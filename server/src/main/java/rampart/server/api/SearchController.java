@@ -35,6 +35,7 @@ import rampart.core.search.Remedies;
 import rampart.core.search.Stock;
 import rampart.core.search.WhyNot;
 import rampart.core.verdict.Check;
+import rampart.core.verdict.CheckId;
 import rampart.core.words.Wording;
 import rampart.formats.json.UnreadableFileException;
 import rampart.formats.material.HouseMaterials;
@@ -186,18 +187,16 @@ class SearchController {
             @Valid @ParameterObject UnitsAsked units,
             HttpServletRequest request) {
         PackFile read = PackFile.read(file);
+        Optional<CheckId> asked = Optional.ofNullable(check).flatMap(CheckId::read);
+        if (check != null && asked.isEmpty()) {
+            return List.of();
+        }
         Prices today = prices.today();
         Stock stock = stores.onHand();
         return search(
                         request,
                         "remedies",
-                        watcher -> Remedies.of(
-                                read.pack(),
-                                read.catalogue(catalogue),
-                                today,
-                                stock,
-                                Optional.ofNullable(check),
-                                watcher))
+                        watcher -> Remedies.of(read.pack(), read.catalogue(catalogue), today, stock, asked, watcher))
                 .stream()
                 .map(remedy -> RemedyView.of(remedy, read, units.wording()))
                 .toList();

@@ -16,7 +16,7 @@ import rampart.core.material.Board;
 import rampart.core.search.BoardChoices;
 import rampart.core.search.Watcher;
 import rampart.core.verdict.Check;
-import rampart.core.verdict.CheckIds;
+import rampart.core.verdict.CheckKind;
 import rampart.formats.json.Problem;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.Nullable;
@@ -121,17 +121,17 @@ class StrengthController {
                 orNull(board.panel().punctureJ()),
                 orNull(choice.dryN()),
                 orNull(longForm),
-                orNull(margin(choice, CheckIds.STACK)),
-                orNull(margin(choice, CheckIds.BOARD_LIMITS)),
+                orNull(margin(choice, CheckKind.STACK)),
+                orNull(margin(choice, CheckKind.BOARD_LIMITS)),
                 StatusView.of(choice.evaluation().verdict()),
                 SizeView.of(choice.evaluation().layout().outside()),
                 choice.cartonKg(),
                 orNull(cost));
     }
 
-    private static OptionalDouble margin(BoardChoices.Choice choice, String check) {
+    private static OptionalDouble margin(BoardChoices.Choice choice, CheckKind check) {
         return choice.evaluation().checks().stream()
-                .filter(c -> c.id().equals(check))
+                .filter(c -> c.id().kind() == check)
                 .map(Check::margin)
                 .findFirst()
                 .orElse(OptionalDouble.empty());
