@@ -15,6 +15,10 @@ import {
   money,
   onATape,
   readMeasure,
+  per,
+  perKg,
+  perMass,
+  perStored,
   said,
   sizeText
 } from './units';
@@ -157,11 +161,38 @@ describe('what else is measured, in the ways of the house', () => {
     ['grammage', 730, '730 g/m²', '150 lb/1000 ft²'],
     ['board', 1, '1 m²', '10.8 ft²'],
     ['way', 3, '3 m', '9.8 ft'],
-    ['perStress', 0.02, '0.02 1/kPa', '0.14 1/psi']
+    ['perStress', 0.02, '0.02 1/kPa', '0.14 1/psi'],
+    ['volume', 100, '100 l', '3.5 ft³'],
+    ['velocity', 1, '1 m/s', '39 in/s'],
+    // 1 in³ = 16.387064 cm³.
+    ['divisor', 5000, '5000 cm³/kg', '138 in³/lb'],
+    ['gradeSum', 75, '1905 mm', '75 in']
   ] as const)('%s of %d is %s, or %s', (measure, stored, metric, inch) => {
     expect(said(measure, stored)).toBe(metric);
     house.ways = { ...house.ways, lengthUnit: 'in' };
     expect(said(measure, stored)).toBe(inch);
+  });
+
+  it('takes masses by the unit of masses', () => {
+    house.ways = { ...house.ways, lengthUnit: 'in', massUnit: 'kg' };
+    expect(said('gradeMass', 65)).toBe('29 kg');
+    house.ways = { ...house.ways, lengthUnit: 'mm', massUnit: 'lb' };
+    expect(said('gradeMass', 65)).toBe('65 lb');
+    expect(perMass(1)).toBeCloseTo(0.45359237, 12);
+    house.ways = { ...house.ways, massUnit: 'kg' };
+    expect(perMass(1)).toBe(1);
+  });
+
+  // 1 ft³ = 28.316846592 l: what costs 0.16 a litre costs 4.53 a cubic foot.
+  it('takes prices by the unit of the house, and gives back what is kept', () => {
+    expect(per('volume', 0.16)).toBe(0.16);
+    house.ways = { ...house.ways, lengthUnit: 'in' };
+    expect(per('volume', 0.16)).toBeCloseTo(4.5307, 4);
+    expect(perStored('volume', per('volume', 0.16))).toBeCloseTo(0.16, 12);
+    expect(per('board', 0.76)).toBeCloseTo(0.0706, 4);
+    house.ways = { ...house.ways, massUnit: 'lb' };
+    expect(perKg(perMass(2))).toBeCloseTo(2, 12);
+    house.ways = { ...house.ways, massUnit: 'kg' };
   });
 
   it('reads either unit in any house', () => {

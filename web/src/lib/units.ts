@@ -92,7 +92,8 @@ export const LB_PER_IN_PER_KN_PER_M = 5.710147162769201;
 
 /**
  * What else is measured: the unit of metric houses and that of houses of inches or pounds, and what one of each unit is in what is stored,
- * which is kPa, cm², 1/kPa, kg/m³, N, lb/in, g/m², m², m and N m.
+ * which is kPa, cm², 1/kPa, kg/m³, N, lb/in, g/m², m², m, N m, l, m/s and cm³/kg; limits of a board's grade are kept as they are printed on it, in
+ * lb and in. One that is {@code weighed} goes by the unit of masses, all others by that of lengths.
  */
 const MEASURES = {
   stress: { what: 'a stress', metric: 'kPa', other: 'psi', units: { kpa: 1, psi: 6.894757293168361 } },
@@ -135,14 +136,33 @@ const MEASURES = {
     units: { 'g/m²': 1, 'g/m2': 1, 'lb/1000 ft²': 4.88242763638305, 'lb/1000 ft2': 4.88242763638305 }
   },
   board: { what: 'an area', metric: 'm²', other: 'ft²', units: { 'm²': 1, m2: 1, 'ft²': 0.09290304, ft2: 0.09290304 } },
-  way: { what: 'a length', metric: 'm', other: 'ft', units: { m: 1, ft: 0.3048 } }
+  way: { what: 'a length', metric: 'm', other: 'ft', units: { m: 1, ft: 0.3048 } },
+  volume: { what: 'a volume', metric: 'l', other: 'ft³', units: { l: 1, 'ft³': 28.316846592, ft3: 28.316846592 } },
+  velocity: { what: 'a change of velocity', metric: 'm/s', other: 'in/s', units: { 'm/s': 1, 'in/s': 0.0254 } },
+  /** Volume that is charged as a unit of mass. */
+  divisor: {
+    what: 'a volume to a mass',
+    metric: 'cm³/kg',
+    other: 'in³/lb',
+    units: {
+      'cm³/kg': 1,
+      'cm3/kg': 1,
+      'in³/lb': 16.387064 / KG_PER_LB,
+      'in3/lb': 16.387064 / KG_PER_LB
+    }
+  },
+  gradeMass: { what: 'a mass', metric: 'kg', other: 'lb', units: { lb: 1, kg: 1 / KG_PER_LB }, weighed: true },
+  gradeSum: { what: 'a length', metric: 'mm', other: 'in', units: { in: 1, mm: 1 / MM_PER_IN, cm: 10 / MM_PER_IN } }
 } as const;
 
 export type Measure = keyof typeof MEASURES;
 
 /** In which unit the house has it. */
-export const unitOf = (measure: Measure): string =>
-  house.ways.lengthUnit === 'in' ? MEASURES[measure].other : MEASURES[measure].metric;
+export function unitOf(measure: Measure): string {
+  const known = MEASURES[measure];
+  const other = 'weighed' in known ? house.ways.massUnit === 'lb' : house.ways.lengthUnit === 'in';
+  return other ? known.other : known.metric;
+}
 
 const factor = (measure: Measure, unit: string): number | undefined =>
   (MEASURES[measure].units as Record<string, number>)[unit.toLowerCase()];
@@ -239,6 +259,14 @@ export const area = (cm2: number): string =>
 
 /** An amount of money with the currency of the house. */
 export const money = (amount: number): string => `${localized(amount.toFixed(2))} ${house.ways.currency}`.trim();
+
+/** A price by the kilogram, as it is by the unit of the house; and the other way round. */
+export const perMass = (byKg: number): number => byKg / massNumber(1);
+export const perKg = (byMass: number): number => byMass * massNumber(1);
+
+/** A price by the stored unit, as it is by the unit of the house; and the other way round. */
+export const per = (measure: Measure, price: number): number => price / numberOf(measure, 1);
+export const perStored = (measure: Measure, price: number): number => price * numberOf(measure, 1);
 
 /** Demand of limit with their unit, as the server says them. */
 export function demandOfLimit(said: { demand: string; limit: string | null; unit: string }): string {

@@ -3064,6 +3064,7 @@ export interface components {
             limits: components["schemas"]["Range"][];
             natures: components["schemas"]["Choice"][];
             rides: components["schemas"]["Choice"][];
+            rolls: components["schemas"]["RollChoice"][];
             stackPatterns: components["schemas"]["Choice"][];
             statuses: string[];
             structures: components["schemas"]["Choice"][];
@@ -3157,10 +3158,8 @@ export interface components {
             placesMm: number[][];
         };
         NeededView: {
-            /** Format: double */
-            amount: number;
+            amount: string;
             name: string;
-            unit: string;
         };
         NewMember: {
             name: string;
@@ -4021,6 +4020,12 @@ export interface components {
         Rights: {
             /** @enum {string} */
             role: "keeper" | "designer" | "packer";
+        };
+        RollChoice: {
+            id: string;
+            /** Format: double */
+            wideMm: number;
+            words: string;
         };
         SaidView: {
             demand: string;
@@ -7209,6 +7214,9 @@ export interface operations {
                 ratePerHour?: number | null;
                 value?: number | null;
                 coverPercent?: number | null;
+                units?: string | null;
+                masses?: string | null;
+                decimal?: string | null;
             };
             header?: never;
             path?: never;

@@ -4,7 +4,7 @@
   import { Latest } from '../api/latest';
   import Glyph from '../parts/Glyph.svelte';
   import { house } from '../house.svelte';
-  import { massNumber, shown } from '../units';
+  import { massNumber, numberOf, shown, unitOf } from '../units';
   import type { Bench } from './bench.svelte';
 
   let { bench, check }: { bench: Bench; check: Check } = $props();
@@ -58,14 +58,14 @@
     return difference === '0' ? '' : `${difference} ${unit} ${then > now ? 'more' : 'less'}`;
   }
 
-  function litres(size: { length: number; width: number; height: number }): number {
-    return (size.length * size.width * size.height) / 1e6;
+  function volume(size: { length: number; width: number; height: number }): number {
+    return numberOf('volume', (size.length * size.width * size.height) / 1e6);
   }
 
   function cost(remedy: Remedy): string {
     const now = bench.evaluation!;
     const parts = [
-      change(litres(now.outsideMm), litres(remedy.outsideMm), 'litres', 1),
+      change(volume(now.outsideMm), volume(remedy.outsideMm), unitOf('volume'), 1),
       change(massNumber(now.grossMassKg), massNumber(remedy.grossMassKg), house.ways.massUnit, 2),
       remedy.dearer === null ? '' : change(0, remedy.dearer, house.ways.currency, 2)
     ].filter(Boolean);

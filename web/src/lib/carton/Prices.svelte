@@ -4,7 +4,7 @@
   import { answerOf } from '../bench/answer.svelte';
   import type { Bench } from '../bench/bench.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { length, mass, money, shown } from '../units';
+  import { length, mass, money, said } from '../units';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -53,7 +53,7 @@
     of fill, tape and papers{#if quotes}: {mass(quotes.declaredKg)}, length and girth {length(
         quotes.lengthAndGirthMm,
         0
-      )}, {shown(quotes.litres, 1)} litres{/if}.
+      )}, {said('volume', quotes.litres)}{/if}.
   </p>
   {#if answer.trouble}<p class="status-breaks" role="alert">{answer.trouble}</p>{/if}
   {#if quotes && quotes.quotes.length === 0}
@@ -88,7 +88,7 @@
                         ? length(extra.over, 0)
                         : extra.unit === 'kg'
                           ? mass(extra.over, 1)
-                          : `${shown(extra.over, 1)} ${extra.unit}`}</span
+                          : said('volume', extra.over)}</span
                     >{/each}</td
                 >
                 <td

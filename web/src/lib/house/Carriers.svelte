@@ -4,7 +4,7 @@
   import QuantityField from '../parts/QuantityField.svelte';
   import Trouble from '../parts/Trouble.svelte';
   import { session } from '../session.svelte';
-  import { length, mass, shown } from '../units';
+  import { length, mass, said } from '../units';
 
   let lines = $state.raw<CarrierLine[]>([]);
   let problem = $state.raw<Problem | null>(null);
@@ -29,16 +29,15 @@
   }
 
   const LIMITS = [
-    { key: 'longestMm', words: 'longest edge', kind: 'length', unit: undefined, said: (v: number) => length(v, 0) },
+    { key: 'longestMm', words: 'longest edge', kind: 'length', said: (v: number) => length(v, 0) },
     {
       key: 'lengthAndGirthMm',
       words: 'length and girth',
       kind: 'length',
-      unit: undefined,
       said: (v: number) => length(v, 0)
     },
-    { key: 'litres', words: 'volume', kind: 'number', unit: 'l', said: (v: number) => `${shown(v, 0)} l` },
-    { key: 'massKg', words: 'mass', kind: 'mass', unit: undefined, said: (v: number) => mass(v) }
+    { key: 'litres', words: 'volume', kind: 'volume', said: (v: number) => said('volume', v, 0) },
+    { key: 'massKg', words: 'mass', kind: 'mass', said: (v: number) => mass(v) }
   ] as const;
 </script>
 
@@ -56,7 +55,6 @@
           {#if session.keeper}
             <QuantityField
               kind={limit.kind}
-              unit={limit.unit}
               label="{line.name}, {limit.words}"
               value={line[limit.key] ?? undefined}
               optional

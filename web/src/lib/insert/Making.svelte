@@ -128,12 +128,11 @@
     <details>
       <summary>Foamed in place instead</summary>
       <p class="sentence">
-        {shown(making.foamed.baseLitres, 0)} l of risen foam below the parting plane and
-        {shown(making.foamed.lidLitres, 0)} l above it, {Math.round(making.foamed.addedPercent)} % more than the room, for
-        it never fills evenly. A can or shot rises to
+        {said('volume', making.foamed.baseLitres)} of risen foam below the parting plane and
+        {said('volume', making.foamed.lidLitres)} above it, {Math.round(making.foamed.addedPercent)} % more than the room,
+        for it never fills evenly. A can or shot rises to
         <QuantityField
-          kind="number"
-          unit="l"
+          kind="volume"
           label="What a can or shot rises to"
           value={shotLitres}
           least={0.5}

@@ -121,7 +121,7 @@
   </table>
   <p>
     <b>To have at hand before the sale:</b>
-    {now.atHand.map((need) => `${need.name}, ${shown(need.amount, 2)} ${need.unit}`).join('; ')}.
+    {now.atHand.map((need) => `${need.name}, ${need.amount}`).join('; ')}.
   </p>
 {/if}
 

@@ -81,8 +81,7 @@
   <p>
     Under a velocity change of
     <QuantityField
-      kind="number"
-      unit="m/s"
+      kind="velocity"
       label="Critical velocity change"
       value={item.fragility.criticalVelocityChangeMps}
       optional

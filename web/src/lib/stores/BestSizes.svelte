@@ -5,14 +5,14 @@
   import { house } from '../house.svelte';
   import ChoiceField from '../parts/ChoiceField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
-  import { money, sizeText } from '../units';
+  import { money, per, perKg, perMass, perStored, sizeText, unitOf } from '../units';
 
   const HEAD = 'name,length_mm,width_mm,height_mm,mass_kg,count\n';
 
   let table = $state(HEAD);
   let board = $state('c-32');
   let perM2 = $state(0.76);
-  let perKg = $state(1);
+  let billedKg = $state(1);
   let divisor = $state(5000);
   let keepingCost = $state(40);
   let upright = $state(true);
@@ -42,7 +42,7 @@
   async function ask(event: SubmitEvent) {
     event.preventDefault();
     busy = true;
-    const body = { table, board, perM2, perKg, divisor, keepingCost, upright, most };
+    const body = { table, board, perM2, perKg: billedKg, divisor, keepingCost, upright, most };
     const { data, problem } = await call(api.POST('/api/carton-sizes', { body }));
     busy = false;
     told = problem ? words(problem) : '';
@@ -83,26 +83,25 @@
       at
       <QuantityField
         kind="number"
-        unit="{house.ways.currency}/m²"
+        unit="{house.ways.currency}/{unitOf('board')}"
         label="Price of board"
-        value={perM2}
+        value={per('board', perM2)}
         step={0.1}
-        onset={(v) => (perM2 = v ?? 0)}
+        onset={(v) => (perM2 = perStored('board', v ?? 0))}
       />, freight at
       <QuantityField
         kind="number"
-        unit="{house.ways.currency}/kg"
-        label="Price of a billed kilogram"
-        value={perKg}
+        unit="{house.ways.currency}/{house.ways.massUnit}"
+        label="Price of billed mass"
+        value={perMass(billedKg)}
         step={0.1}
-        onset={(v) => (perKg = v ?? 0)}
+        onset={(v) => (billedKg = perKg(v ?? 0))}
       />
       with
       <QuantityField
-        kind="number"
-        unit="cm³/kg"
+        kind="divisor"
         decimals={0}
-        label="Volume to a kilogram"
+        label="Volume charged as mass"
         value={divisor}
         step={1000}
         onset={(v) => (divisor = v ?? 5000)}

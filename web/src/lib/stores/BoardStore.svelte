@@ -4,7 +4,7 @@
   import { house } from '../house.svelte';
   import OwnList from './OwnList.svelte';
   import { lists } from '../lists.svelte';
-  import { KG_PER_LB, lengthIn, massIn, MM_PER_IN, numberOf, shown, unitOf } from '../units';
+  import { lengthIn, numberOf, shown, unitOf } from '../units';
 </script>
 
 <h2 class="text-lg font-semibold">Boards</h2>
@@ -18,8 +18,8 @@
         <th scope="col" class="number">Caliper, {house.ways.lengthUnit}</th>
         <th scope="col" class="number">Edge crush, {unitOf('edgeCrush')}</th>
         <th scope="col" class="number">Grammage, {unitOf('grammage')}</th>
-        <th scope="col" class="number">Grade meant for up to, {house.ways.massUnit}</th>
-        <th scope="col" class="number">and length + width + height, {house.ways.lengthUnit}</th>
+        <th scope="col" class="number">Grade meant for up to, {unitOf('gradeMass')}</th>
+        <th scope="col" class="number">and length + width + height, {unitOf('gradeSum')}</th>
       </tr>
     </thead>
     <tbody>
@@ -29,8 +29,8 @@
           <td class="number">{lengthIn(board.caliperMm, 1)}</td>
           <td class="number">{shown(numberOf('edgeCrush', board.edgeCrushLbPerIn), 2)}</td>
           <td class="number">{shown(numberOf('grammage', board.grammageGm2), 0)}</td>
-          <td class="number">{massIn(board.limitLb * KG_PER_LB, 1)}</td>
-          <td class="number">{lengthIn(board.limitIn * MM_PER_IN, 0)}</td>
+          <td class="number">{shown(numberOf('gradeMass', board.limitLb), 1)}</td>
+          <td class="number">{shown(numberOf('gradeSum', board.limitIn), 0)}</td>
         </tr>
       {/each}
     </tbody>
@@ -53,8 +53,8 @@
     { field: 'caliperMm', label: 'Caliper', kind: 'length', step: 0.1 },
     { field: 'edgeCrushLbPerIn', label: 'Edge crush', kind: 'edgeCrush' },
     { field: 'grammageGm2', label: 'Grammage', kind: 'grammage', step: 10 },
-    { field: 'limitLb', label: 'Up to', kind: 'number', unit: 'lb' },
-    { field: 'limitIn', label: 'L + W + H', kind: 'number', unit: 'in' },
+    { field: 'limitLb', label: 'Up to', kind: 'gradeMass', decimals: 1 },
+    { field: 'limitIn', label: 'L + W + H', kind: 'gradeSum', decimals: 0 },
     { field: 'source', label: 'Source', kind: 'text' }
   ]}
   fresh={{

@@ -3,10 +3,11 @@
   import { api, call, type Price, type Problem } from '../api/client';
   import { materials } from '../catalogue.svelte';
   import { house } from '../house.svelte';
+  import { lists } from '../lists.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import Trouble from '../parts/Trouble.svelte';
   import { session } from '../session.svelte';
-  import { dayAndClock, shown } from '../units';
+  import { dayAndClock, length, per, perStored, shown, unitOf } from '../units';
 
   let prices = $state.raw<Price[]>([]);
   let problem = $state.raw<Problem | null>(null);
@@ -21,9 +22,10 @@
   void load();
 
   let rows = $derived([
-    ...materials.all.foams.map((m) => ({ id: m.id, name: m.name, per: 'litre' })),
-    ...materials.all.boards.map((m) => ({ id: m.id, name: m.name, per: 'm²' })),
-    ...materials.all.wraps.map((m) => ({ id: m.id, name: m.name, per: 'm²' }))
+    ...materials.all.foams.map((m) => ({ id: m.id, name: m.name, by: 'volume' as const })),
+    ...materials.all.boards.map((m) => ({ id: m.id, name: m.name, by: 'board' as const })),
+    ...materials.all.wraps.map((m) => ({ id: m.id, name: m.name, by: 'board' as const })),
+    ...(lists.all?.rolls ?? []).map((r) => ({ id: r.id, name: `${r.words}, ${length(r.wideMm)}`, by: 'way' as const }))
   ]);
 
   async function set(material: string, amount: number | undefined, source: string) {
@@ -49,8 +51,9 @@
 
 <h2 class="text-lg font-semibold">Prices</h2>
 <p class="quiet">
-  In {house.ways.currency}. Foam by the litre as it is cut, boards by the square metre of the blank, wraps by the square
-  metre they cover. They give the cost of material in proposals; a price that is missing leaves cost out.
+  In {house.ways.currency}. Foam by its volume as it is cut, boards by the area of the rectangle that a blank is cut
+  from, wraps by the area they cover, tape and straps by length. They give the cost of material in proposals; a price
+  that is missing leaves cost out.
 </p>
 <Trouble {problem} />
 <div class="relative overflow-x-auto">
@@ -73,16 +76,17 @@
             <QuantityField
               kind="number"
               label="Price of {row.name}"
-              value={price?.amount ?? undefined}
+              value={price?.amount == null ? undefined : per(row.by, price.amount)}
               optional
               onleave
               step={0.01}
               decimals={3}
               disabled={session.readOnly}
-              onset={(amount) => set(row.id, amount, price?.source ?? '')}
+              onset={(amount) =>
+                set(row.id, amount === undefined ? undefined : perStored(row.by, amount), price?.source ?? '')}
             />
           </td>
-          <td>{row.per}</td>
+          <td>{unitOf(row.by)}</td>
           <td>
             <input
               class="in-sentence w-full"
@@ -107,9 +111,11 @@
               <ul>
                 {#each history as past (past.version)}
                   <li>
-                    {past.amount === null ? 'taken away' : `${shown(past.amount, 3)} ${house.ways.currency}`}, {dayAndClock(
-                      past.changedAt
-                    )}, {past.changedBy}{past.source ? `: ${past.source}` : ''}
+                    {past.amount === null
+                      ? 'taken away'
+                      : `${shown(per(row.by, past.amount), 3)} ${house.ways.currency}`}, {dayAndClock(past.changedAt)}, {past.changedBy}{past.source
+                      ? `: ${past.source}`
+                      : ''}
                   </li>
                 {/each}
               </ul>

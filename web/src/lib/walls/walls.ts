@@ -1,5 +1,5 @@
 import type { Proposal } from '../api/client';
-import { length, mass, money, shown, sizeText } from '../units';
+import { length, mass, money, said, shown, sizeText } from '../units';
 
 /** A measure by which proposed walls differ. */
 export interface Measure {
@@ -15,11 +15,11 @@ export interface Measure {
 export const MEASURES: Measure[] = [
   {
     key: 'size',
-    name: 'outside, litres',
+    name: 'outside volume',
     more: false,
     of: (wall) => wall.figures.volumeL,
-    text: (wall) => `${shown(wall.figures.volumeL, 1)} l, ${sizeText(wall.figures.outsideMm)}`,
-    tick: (value) => shown(value, 1)
+    text: (wall) => `${said('volume', wall.figures.volumeL)}, ${sizeText(wall.figures.outsideMm)}`,
+    tick: (value) => said('volume', value)
   },
   {
     key: 'longest',

@@ -9,6 +9,7 @@ import rampart.core.layout.Layout;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Size;
+import rampart.core.words.Unit;
 
 /**
  * How much of one material a pack takes.
@@ -16,7 +17,7 @@ import rampart.core.quantity.Size;
  * @param amount in {@code unit}: foam by the litre, board by the square metre of the rectangles that it is cut from, wraps by the square metre that
  *     they cover once
  */
-public record MaterialUse(String id, String name, double amount, String unit) {
+public record MaterialUse(String id, String name, double amount, Unit unit) {
     private static final double MM3_PER_LITRE = 1e6;
     private static final double MM2_PER_M2 = 1e6;
 
@@ -27,10 +28,10 @@ public record MaterialUse(String id, String name, double amount, String unit) {
         for (LaidCushion cushion : layout.cushions()) {
             double density = cushion.foam().densityKgM3();
             double litres = density > 0 ? cushion.massKg() / density * 1e9 / MM3_PER_LITRE : 0;
-            add(all, cushion.foam().id(), cushion.foam().name(), litres, "l");
+            add(all, cushion.foam().id(), cushion.foam().name(), litres, Unit.LITRE);
         }
         for (BoardWork work : BoardWork.of(pack, layout, catalogue)) {
-            add(all, work.board().id(), work.board().name(), work.sheetMm2() / MM2_PER_M2, "m²");
+            add(all, work.board().id(), work.board().name(), work.sheetMm2() / MM2_PER_M2, Unit.M2);
         }
         return List.copyOf(all.values());
     }
@@ -45,11 +46,11 @@ public record MaterialUse(String id, String name, double amount, String unit) {
                     * (size.lengthMm() * size.widthMm()
                             + size.lengthMm() * size.heightMm()
                             + size.widthMm() * size.heightMm());
-            add(all, wrap.material(), catalogue.wrap(wrap.material()).name(), mm2 / MM2_PER_M2, "m²");
+            add(all, wrap.material(), catalogue.wrap(wrap.material()).name(), mm2 / MM2_PER_M2, Unit.M2);
         }
     }
 
-    private static void add(Map<String, MaterialUse> all, String id, String name, double amount, String unit) {
+    private static void add(Map<String, MaterialUse> all, String id, String name, double amount, Unit unit) {
         all.merge(
                 id,
                 new MaterialUse(id, name, amount, unit),

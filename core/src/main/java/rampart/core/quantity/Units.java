@@ -11,6 +11,8 @@ public final class Units {
     /** Millimetres in one inch, by definition. */
     public static final double MM_PER_IN = 25.4;
 
+    public static final double MM_PER_FT = 12 * MM_PER_IN;
+
     /** Kilopascal in a pound force per square inch. */
     public static final double KPA_PER_PSI = KG_PER_LB * STANDARD_GRAVITY / (MM_PER_IN * MM_PER_IN) * 1000;
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import rampart.core.clearance.FittedBox;
 import rampart.core.cost.Prices;
+import rampart.core.cost.Roll;
 import rampart.core.cut.MaterialCost;
 import rampart.core.cut.MaterialUse;
 import rampart.core.item.Pieces;
@@ -12,6 +13,8 @@ import rampart.core.layout.Layout;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.steps.TapeNeeded;
+import rampart.core.words.Sentence;
+import rampart.core.words.Unit;
 
 /**
  * Everything that one pack uses up, and what that comes to: the quote and the list of materials say the same.
@@ -41,11 +44,15 @@ public record MaterialNeeds(List<Need> materials, OptionalDouble cost) {
      * @param amount in {@code unit}
      * @param price of one unit; empty where nobody has given one
      */
-    public record Need(String name, double amount, String unit, OptionalDouble price) {
+    public record Need(Sentence name, double amount, Unit unit, OptionalDouble price) {
         /** Of this amount; 0 where it has no price. */
         public double cost() {
             return amount * price.orElse(0);
         }
+    }
+
+    private static Need need(Roll roll, double metres, Prices prices) {
+        return new Need(roll.said(), metres, Unit.M, prices.of(roll.id()));
     }
 
     /** Of one pack, at the prices of the house. */
@@ -53,7 +60,7 @@ public record MaterialNeeds(List<Need> materials, OptionalDouble cost) {
         List<Need> needs = new ArrayList<>();
         for (MaterialUse use : MaterialUse.of(pack, layout, catalogue)) {
             if (use.amount() > 0) {
-                needs.add(new Need(use.name(), use.amount(), use.unit(), prices.of(use.id())));
+                needs.add(new Need(Sentence.plain(use.name()), use.amount(), use.unit(), prices.of(use.id())));
             }
         }
         pack.item()
@@ -61,15 +68,14 @@ public record MaterialNeeds(List<Need> materials, OptionalDouble cost) {
                 .pieces()
                 .filter(pieces -> pieces.wrapMm() > 0)
                 .ifPresent(pieces -> needs.add(new Need(
-                        "Bubble film or thin foam sheet round the pieces",
+                        Sentence.plain("Bubble film or thin foam sheet round the pieces"),
                         wrapMm3(pieces) / MM3_PER_LITRE,
-                        "l",
+                        Unit.LITRE,
                         OptionalDouble.empty())));
         double straps =
                 FittedBox.all(layout).stream().mapToDouble(FittedBox::strapMm).sum() / 1000;
-        List<Need> round = List.of(
-                new Need("Tape, 50 mm", TapeNeeded.metres(layout), "m", prices.of("tape")),
-                new Need("Strap, 12 mm", straps, "m", prices.of("strap")));
+        List<Need> round =
+                List.of(need(Roll.TAPE, TapeNeeded.metres(layout), prices), need(Roll.STRAP, straps, prices));
         round.stream().filter(need -> need.amount() > 0).forEach(needs::add);
         OptionalDouble material = MaterialCost.of(pack, layout, catalogue, prices);
         return new MaterialNeeds(

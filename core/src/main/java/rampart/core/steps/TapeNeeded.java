@@ -7,9 +7,6 @@ public final class TapeNeeded {
     /** How far it goes down the ends of a seam, mm (common practice, no source): shorter, and it peels at the edge. */
     public static final double DOWN_MM = 70;
 
-    /** Width of the tape, mm (common practice, no source). */
-    public static final double WIDE_MM = 50;
-
     private TapeNeeded() {}
 
     /** In metres. */

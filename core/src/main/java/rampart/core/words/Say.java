@@ -440,6 +440,7 @@ public enum Say {
     NO_WALL_BUT_FOR(
             "No wall holds: all that soften the falls enough fail by one check, {0}. The wall below holds but for"
                     + " that."),
+    ROLL("{0}, {1}"),
     WOULD_HAVE_TO_BEAR("Have it tested: it would have to bear about {0} instead of {1}."),
     WOULD_HAVE_TO_FALL("Take a gentler service: it may fall {0} at most instead of {1}."),
     WOULD_HAVE_TO_DO_BOTH("Two together: a test that shows it bears {0}, and a service with falls of {1} at most."),

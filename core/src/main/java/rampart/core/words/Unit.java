@@ -9,6 +9,10 @@ public enum Unit {
     /** A length to cut, said as finely as a saw can follow. */
     CUT_MM("mm"),
     CM2("cm²"),
+    /** Of board and wraps. */
+    M2("m²"),
+    /** Of tape and other things on a roll. */
+    M("m"),
     LITRE("l"),
     KG("kg"),
     KPA("kPa"),
@@ -44,6 +48,8 @@ public enum Unit {
         return switch (word) {
             case "mm" -> MM;
             case "cm2", "cm²" -> CM2;
+            case "m²" -> M2;
+            case "l" -> LITRE;
             case "kg" -> KG;
             case "kPa" -> KPA;
             case "N" -> N;
@@ -67,7 +73,11 @@ public enum Unit {
         return switch (this) {
             case MM, CUT_MM -> 1 / Units.MM_PER_IN;
             case CM2 -> 100 / (Units.MM_PER_IN * Units.MM_PER_IN);
+            case M2 -> 1e6 / (Units.MM_PER_FT * Units.MM_PER_FT);
+            case M -> 1e3 / Units.MM_PER_FT;
+            case LITRE -> 1e6 / (Units.MM_PER_FT * Units.MM_PER_FT * Units.MM_PER_FT);
             case KPA -> 1 / Units.KPA_PER_PSI;
+            case MPS -> 1e3 / Units.MM_PER_IN;
             case N -> 1 / Units.N_PER_LBF;
             case NM -> 1000 / (Units.N_PER_LBF * Units.MM_PER_IN);
             case N_PER_MM -> 1 / Units.N_PER_MM_PER_LB_PER_IN;

@@ -118,7 +118,11 @@ public record Wording(Lengths lengths, Masses masses, Decimal decimal) {
             case CUT_MM -> new Amount(parts(value), "in");
             case MM -> new Amount(rounded(value, quantity.decimals() == 0 ? 1 : 2), "in");
             case CM2 -> new Amount(rounded(value, places(value)), "in²");
+            case M2 -> new Amount(rounded(value, Math.max(1, quantity.decimals())), "ft²");
+            case M -> new Amount(rounded(value, Math.max(1, quantity.decimals())), "ft");
+            case LITRE -> new Amount(rounded(value, 2), "ft³");
             case KPA -> new Amount(rounded(value, places(value) + 1), "psi");
+            case MPS -> new Amount(rounded(value, places(value)), "in/s");
             case N -> new Amount(rounded(value, places(value)), "lbf");
             case NM -> new Amount(rounded(value, places(value)), "lbf in");
             case N_PER_MM -> new Amount(rounded(value, 1), "lb/in");
@@ -158,7 +162,7 @@ public record Wording(Lengths lengths, Masses masses, Decimal decimal) {
     /** Whether what is written takes another unit than core's. */
     public boolean changes(Unit unit) {
         return switch (unit) {
-            case MM, CUT_MM, CM2, KPA, N, NM, N_PER_MM -> lengths == Lengths.in;
+            case MM, CUT_MM, CM2, M2, M, LITRE, MPS, KPA, N, NM, N_PER_MM -> lengths == Lengths.in;
             case IN -> lengths == Lengths.mm;
             case KG -> masses == Masses.lb;
             case LB -> masses == Masses.kg;

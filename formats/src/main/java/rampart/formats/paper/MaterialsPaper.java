@@ -32,12 +32,19 @@ final class MaterialsPaper {
             double cost = need.cost();
             sum += cost;
             unpriced += priced ? 0 : 1;
+            Wording.Amount one = wording.amount(new Quantity(need.amount(), need.unit(), 2));
             rows.add(List.of(
-                    need.name(),
-                    number(need.amount(), 2),
-                    number(need.amount() * packs, 2),
-                    need.unit(),
-                    priced ? number(need.price().getAsDouble(), 2) : "no price",
+                    wording.say(need.name()),
+                    one.number(),
+                    wording.amount(new Quantity(need.amount() * packs, need.unit(), 2))
+                            .number(),
+                    one.unit(),
+                    priced
+                            ? number(
+                                    need.price().getAsDouble()
+                                            / wording.scale(need.unit()).factor(),
+                                    2)
+                            : "no price",
                     priced ? number(cost * packs, 2) : ""));
         }
         String currency = source.prices().currency();

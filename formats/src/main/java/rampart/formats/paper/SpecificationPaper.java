@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import rampart.core.clearance.FittedBox;
+import rampart.core.cost.Roll;
 import rampart.core.item.Feature;
 import rampart.core.item.Pieces;
 import rampart.core.layout.LaidBox;
@@ -216,7 +217,7 @@ final class SpecificationPaper {
                 "Closed by tape along each seam and " + wording.amount(Quantity.wholeMm(TapeNeeded.DOWN_MM))
                         + " down both ends, "
                         + wording.amount(new Quantity(1000 * TapeNeeded.metres(source.layout()), Unit.MM, 0))
-                        + " in all, " + wording.amount(Quantity.wholeMm(TapeNeeded.WIDE_MM)) + " wide"
+                        + " in all, " + wording.amount(Quantity.wholeMm(Roll.TAPE.wideMm())) + " wide"
                         + FittedBox.all(source.layout()).stream()
                                 .filter(FittedBox::strapped)
                                 .map(box -> "; " + box.strapping().straps() + " straps, "

@@ -3,10 +3,14 @@ package rampart.formats.paper;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
+import rampart.core.quantity.Units;
+import rampart.core.words.Quantity;
+import rampart.core.words.Wording;
 import rampart.formats.cutting.CutDrawing;
 
 /**
@@ -21,17 +25,22 @@ public final class TemplatePdf {
     private static final double SMALL = 8;
     private static final double BODY = 10;
     private static final double CROSS_MM = 4;
-    private static final double BAR_MM = 100;
     private static final double FLATNESS_MM = 0.02;
 
     private final Sheet sheet;
     private final double wideMm;
     private final double highMm;
+    /** In what depths and the bar are said: who prints on Letter has a ruler in inches. */
+    private final Wording wording;
+
+    private final double barMm;
 
     private TemplatePdf(Sheet sheet, Paper paper) {
         this.sheet = sheet;
         this.wideMm = paper.widthMm() - 2 * Sheet.MARGIN_MM;
         this.highMm = paper.heightMm() - 2 * Sheet.MARGIN_MM - HEAD_MM;
+        this.wording = paper == Paper.letter ? Wording.IMPERIAL : Wording.METRIC;
+        this.barMm = paper == Paper.letter ? 4 * Units.MM_PER_IN : 100;
     }
 
     /**
@@ -80,11 +89,16 @@ public final class TemplatePdf {
                 ? "one leaf"
                 : "row " + (row + 1) + " of " + rows + ", column " + (column + 1) + " of " + columns
                         + "; lay the crosses over each other";
-        sheet.text(left, Sheet.MARGIN_MM + 4.5, SMALL, false, place + "; print at full size; this bar is 100 mm long");
+        sheet.text(
+                left,
+                Sheet.MARGIN_MM + 4.5,
+                SMALL,
+                false,
+                place + "; print at full size; this bar is " + wording.amount(Quantity.cut(barMm)) + " long");
         double bar = Sheet.MARGIN_MM + 11;
-        sheet.line(left, bar, left + BAR_MM, bar, 0.3);
+        sheet.line(left, bar, left + barMm, bar, 0.3);
         sheet.line(left, bar - 1.5, left, bar + 1.5, 0.3);
-        sheet.line(left + BAR_MM, bar - 1.5, left + BAR_MM, bar + 1.5, 0.3);
+        sheet.line(left + barMm, bar - 1.5, left + barMm, bar + 1.5, 0.3);
 
         double fromX = column * (wideMm - OVERLAP_MM);
         double fromTop = row * (highMm - OVERLAP_MM);
@@ -156,10 +170,16 @@ public final class TemplatePdf {
             words.append(words.isEmpty() ? "" : "; ")
                     .append(line(layer.work()))
                     .append(": ")
-                    .append(layer.name().replace("-", " "))
-                    .append(layer.work() == CutWork.POCKET || layer.work() == CutWork.ISLAND ? " mm" : "");
+                    .append(said(layer));
         }
-        sheet.text(Sheet.MARGIN_MM + BAR_MM + 5, top - 6.5, SMALL, false, words.toString());
+        sheet.text(Sheet.MARGIN_MM + barMm + 5, top - 6.5, SMALL, false, words.toString());
+    }
+
+    /** What a layer is; a depth in the unit of the ruler. */
+    private String said(CutDrawing.Layer layer) {
+        return layer.work() == CutWork.POCKET || layer.work() == CutWork.ISLAND
+                ? layer.work().name().toLowerCase(Locale.ROOT) + " " + wording.amount(Quantity.cut(layer.depthMm()))
+                : layer.name().replace("-", " ");
     }
 
     private static String line(CutWork work) {

@@ -8,6 +8,7 @@ import rampart.core.bed.Nature;
 import rampart.core.box.CartonState;
 import rampart.core.box.CartonStyle;
 import rampart.core.box.Fitting;
+import rampart.core.cost.Roll;
 import rampart.core.item.Feature;
 import rampart.core.item.Fragility;
 import rampart.core.item.Pieces;
@@ -48,6 +49,7 @@ public record ListsView(
         List<Choice> arrangements,
         List<Choice> substances,
         List<Choice> structures,
+        List<RollChoice> rolls,
         List<String> statuses,
         List<PackSchema.Range> limits) {
 
@@ -59,6 +61,13 @@ public record ListsView(
      * @param detail where its figures come from; empty where it has none
      */
     public record Choice(String value, String words, String detail) {}
+
+    /** What comes on a roll and can have a price by the metre. */
+    public record RollChoice(String id, String words, double wideMm) {
+        static RollChoice of(Roll roll) {
+            return new RollChoice(roll.id(), roll.words(), roll.wideMm());
+        }
+    }
 
     /**
      * A style of carton.
@@ -111,6 +120,7 @@ public record ListsView(
                 choices(Pieces.Arrangement.values(), Pieces.Arrangement::words),
                 choices(Substance.values(), Substance::words),
                 choices(Structure.values(), Structure::words),
+                Stream.of(Roll.values()).map(RollChoice::of).toList(),
                 Stream.of(Status.values()).map(Status::word).toList(),
                 PackSchema.ranges());
     }

@@ -190,7 +190,10 @@ class CutFilesTest {
             int leaves = 2;
             assertThat(info).containsPattern("Pages:\\s+" + leaves);
             String words = String.join("\n", Outside.run(List.of("pdftotext", "-layout", file.toString(), "-")));
-            assertThat(words).contains("shapes, for the test", "this bar is 100 mm long", "pocket 12.5 mm");
+            // 12.5 mm to the nearest thirty-second: 15.75 of them. Whoever prints on Letter has a ruler in inches.
+            String bar = paper == Paper.letter ? "this bar is 4 in long" : "this bar is 100 mm long";
+            assertThat(words)
+                    .contains("shapes, for the test", bar, paper == Paper.letter ? "pocket 1/2 in" : "pocket 12.5 mm");
         }
     }
 

@@ -399,4 +399,26 @@ class PapersTest {
                 Wording.METRIC.amount(new Quantity(7 * litres, Unit.NONE, 2)).number();
         assertThat(read).contains(source.layout().cushions().get(0).foam().name() + " " + one + " " + seven + " l");
     }
+
+    /** In a house of inches: cubic feet, square feet, feet, each with the price of that much, and the same sum. */
+    @Test
+    void materialIsCountedInTheUnitsOfTheHouse() throws IOException {
+        PackFile pack = PaperSources.demo("20-rain-gauge");
+        String metric = flat(text(PdfMedium.write(
+                Papers.document(PaperKind.materials, PaperSources.of(pack, Wording.METRIC)), Paper.a4)));
+        PaperSource inches = PaperSources.of(pack, Wording.IMPERIAL);
+        String read = flat(text(PdfMedium.write(Papers.document(PaperKind.materials, inches), Paper.letter)));
+        assertThat(named(inches, read)).doesNotContainPattern("\\b(mm|m|m²|l|kg)\\b");
+        assertThat(read).contains("ft³", "ft²", "Tape, 2 in");
+        assertThat(metric).contains("Tape, 50 mm");
+        double litres = inches.layout().cushions().get(0).massKg()
+                / inches.layout().cushions().get(0).foam().densityKgM3()
+                * 1000;
+        // 1 ft³ = 28.316846592 l by definition.
+        assertThat(read)
+                .contains(inches.layout().cushions().get(0).foam().name() + " "
+                        + Wording.METRIC
+                                .amount(new Quantity(litres / 28.316846592, Unit.NONE, 2))
+                                .number());
+    }
 }

@@ -32,7 +32,7 @@ class EvaluationCsvTest {
         assertThat(checks).hasSameSizeAs(evaluation.checks());
         for (int i = 0; i < checks.size(); i++) {
             Check check = evaluation.checks().get(i);
-            assertThat(checks.get(i).getField("id")).isEqualTo(check.id());
+            assertThat(checks.get(i).getField("id")).isEqualTo(check.id().text());
             assertThat(Double.parseDouble(checks.get(i).getField("value"))).isEqualTo(check.demand());
             assertThat(checks.get(i).getField("words")).isEqualTo(Wording.METRIC.say(check.because()));
             assertThat(checks.get(i).getField("status"))

@@ -19,6 +19,8 @@ import rampart.core.quote.MaterialNeeds;
 import rampart.core.quote.PreQuote;
 import rampart.core.quote.Range;
 import rampart.core.steps.Step;
+import rampart.core.words.Quantity;
+import rampart.core.words.Wording;
 import rampart.formats.pack.PackFile;
 import rampart.formats.paper.PaperSource;
 import rampart.formats.view.Nullable;
@@ -75,7 +77,13 @@ class PreQuoteController {
     record QuotedServiceView(String name, boolean invented, RangeView price) {}
 
     /** A material to have at hand. */
-    record NeededView(String name, double amount, String unit) {}
+    record NeededView(String name, String amount) {
+        static NeededView of(MaterialNeeds.Need need, Wording wording) {
+            return new NeededView(
+                    wording.say(need.name()),
+                    wording.amount(new Quantity(need.amount(), need.unit(), 2)).toString());
+        }
+    }
 
     /**
      * What it comes to.
@@ -107,7 +115,8 @@ class PreQuoteController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     PreQuoteView quote(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            @Valid @ParameterObject RatesAsked asked) {
+            @Valid @ParameterObject RatesAsked asked,
+            @Valid @ParameterObject UnitsAsked units) {
         PackFile read = PackFile.read(file);
         Catalogue materials = read.catalogue(catalogue);
         Layout layout = LayoutWalk.lay(read.pack().item(), read.pack().layers(), materials);
@@ -146,7 +155,7 @@ class PreQuoteController {
                 RangeView.of(quote.total()),
                 value,
                 needs.materials().stream()
-                        .map(need -> new NeededView(need.name(), need.amount(), need.unit()))
+                        .map(need -> NeededView.of(need, units.wording()))
                         .toList());
     }
 }

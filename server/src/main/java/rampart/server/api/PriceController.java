@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.springframework.http.HttpHeaders;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.core.cost.Roll;
 import rampart.core.material.Catalogue;
 import rampart.formats.view.Nullable;
 import rampart.server.history.Version;
@@ -25,7 +27,7 @@ import rampart.server.stores.KeptPrice;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
 
-/** What the house pays: foams by the litre, boards and wraps by the square metre. */
+/** What the house pays: foams by the litre, boards and wraps by the square metre, tape and straps by the metre. */
 @RestController
 class PriceController {
     private final PriceList prices;
@@ -102,6 +104,7 @@ class PriceController {
         Catalogue catalogue = materials.house().catalogue();
         return catalogue.foams().stream().anyMatch(f -> f.id().equals(material))
                 || catalogue.boards().stream().anyMatch(b -> b.id().equals(material))
-                || catalogue.wraps().stream().anyMatch(w -> w.id().equals(material));
+                || catalogue.wraps().stream().anyMatch(w -> w.id().equals(material))
+                || Arrays.stream(Roll.values()).anyMatch(roll -> roll.id().equals(material));
     }
 }
