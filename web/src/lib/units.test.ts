@@ -173,6 +173,16 @@ describe('what else is measured, in the ways of the house', () => {
     expect(said(measure, stored)).toBe(inch);
   });
 
+  it('counts decimals in metric units only', () => {
+    expect(said('density', 28, 0)).toBe('28 kg/m³');
+    expect(said('volume', 60, 0)).toBe('60 l');
+    house.ways = { ...house.ways, lengthUnit: 'in' };
+    expect(said('density', 28, 0)).toBe('1.75 lb/ft³');
+    expect(said('density', 3, 0)).toBe('0.187 lb/ft³');
+    expect(said('volume', 60, 0)).toBe('2.12 ft³');
+    expect(said('volume', 0, 0)).toBe('0 ft³');
+  });
+
   it('takes masses by the unit of masses', () => {
     house.ways = { ...house.ways, lengthUnit: 'in', massUnit: 'kg' };
     expect(said('gradeMass', 65)).toBe('29 kg');

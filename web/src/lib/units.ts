@@ -170,11 +170,24 @@ const factor = (measure: Measure, unit: string): number | undefined =>
 /** A stored figure as a number in the unit of the house. */
 export const numberOf = (measure: Measure, stored: number): number => stored / factor(measure, unitOf(measure))!;
 
-/** With as many places as it needs, and its unit. */
-export const said = (measure: Measure, stored: number, decimals?: number): string => {
+/** Without its unit; so many decimals where the house is metric, as many as tell it apart where not. */
+export function measureIn(measure: Measure, stored: number, decimals?: number): string {
   const value = numberOf(measure, stored);
-  return `${decimals === undefined ? figure(value) : shown(value, decimals)} ${unitOf(measure)}`;
-};
+  if (decimals === undefined) {
+    return figure(value);
+  }
+  return unitOf(measure) === MEASURES[measure].metric ? shown(value, decimals) : distinct(value, decimals);
+}
+
+/** Three digits that count, and no fewer decimals than these. */
+function distinct(value: number, decimals: number): string {
+  const size = Math.abs(value);
+  return shown(value, Math.max(decimals, size === 0 ? 0 : Math.max(0, 2 - Math.floor(Math.log10(size)))));
+}
+
+/** With as many places as it needs, and its unit. */
+export const said = (measure: Measure, stored: number, decimals?: number): string =>
+  `${measureIn(measure, stored, decimals)} ${unitOf(measure)}`;
 
 /** A figure of one of these with its unit, or without in that of the house. */
 export function readMeasure(measure: Measure, text: string): Reading {
@@ -274,6 +287,9 @@ export function demandOfLimit(said: { demand: string; limit: string | null; unit
     ? `${said.demand} ${said.unit}, limit not known`
     : `${said.demand} of ${said.limit} ${said.unit}`;
 }
+
+/** The unit of a figure of a formula, which is computed in core's units, as it is written. */
+export const inFormula = (unit: string): string => unit.replace('cm2', 'cm²');
 
 /** A figure of a formula: five digits of it, without zeros that say nothing. */
 export function exact(value: number): string {

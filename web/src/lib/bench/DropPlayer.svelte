@@ -4,7 +4,7 @@
   import { onDestroy } from 'svelte';
   import { api, call, type Drop, type Simulation } from '../api/client';
   import { viewFor } from '../faces';
-  import { exact, figure, length, shown } from '../units';
+  import { exact, figure, length, said as measure, shown } from '../units';
   import type { Bench } from './bench.svelte';
   import FallingPack from './FallingPack.svelte';
   import PulseChart from './PulseChart.svelte';
@@ -154,8 +154,11 @@
       <p>
         {#if !simulation.whole}<b>Broken off before the item was free again: the peak may be higher.</b>{/if}
         Peak <b>{figure(simulation.peakG)} G</b>, by the quick reckoning {figure(simulation.closedFormG)} G. The pulse lasts
-        {shown(simulation.durationMs, 1)} ms and changes the item's speed by {figure(simulation.velocityChangeMps)} m/s, from
-        {figure(simulation.impactMps)} m/s at the floor.
+        {shown(simulation.durationMs, 1)} ms and changes the item's speed by {measure(
+          'velocity',
+          simulation.velocityChangeMps
+        )}, from
+        {measure('velocity', simulation.impactMps)} at the floor.
       </p>
       <p class="quiet">
         {shown(simulation.temperatureC, 0)} °C, {simulation.impacts === 'first'

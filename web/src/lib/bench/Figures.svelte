@@ -1,6 +1,6 @@
 <!-- The strip at the foot: what the pack comes to. A figure that does not exist is left out. -->
 <script lang="ts">
-  import { mass, shown, sizeText } from '../units';
+  import { mass, said, shown, sizeText } from '../units';
   import type { Bench } from './bench.svelte';
 
   let { bench }: { bench: Bench } = $props();
@@ -22,7 +22,7 @@
     </div>
     <div>
       <dt class="quiet">Velocity change</dt>
-      <dd>{shown(evaluation.velocityChangeMps)} m/s</dd>
+      <dd>{said('velocity', evaluation.velocityChangeMps, 2)}</dd>
     </div>
     {#if evaluation.naturalFrequencyHz !== null}
       <div>

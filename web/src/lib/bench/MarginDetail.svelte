@@ -4,7 +4,7 @@
   import type { Bench } from './bench.svelte';
   import Curve from './Curve.svelte';
   import RemedyList from './RemedyList.svelte';
-  import { exact } from '../units';
+  import { exact, inFormula } from '../units';
 
   let { bench, check }: { bench: Bench; check: Check } = $props();
 
@@ -65,9 +65,7 @@
           <tr>
             <td><code>{f.symbol}</code></td>
             <td>{f.name}</td>
-            <td class="value"
-              >{exact(f.value)} {f.unit === 'cm2' ? 'cm²' : f.unit}{f.said === null ? '' : ` (${f.said})`}</td
-            >
+            <td class="value">{exact(f.value)} {inFormula(f.unit)}{f.said === null ? '' : ` (${f.said})`}</td>
             <td title={f.source || BASIS[f.basis]}><span class="tag">{f.basis}</span></td>
           </tr>
           {#if f.source}

@@ -3,7 +3,7 @@
   import { scaleLinear } from 'd3-scale';
   import { line } from 'd3-shape';
   import type { Moment, Simulation } from '../api/client';
-  import { figure, shown } from '../units';
+  import { figure, numberOf, shown, unitOf } from '../units';
 
   let {
     simulation,
@@ -67,10 +67,10 @@
   <details>
     <summary class="quiet">The pulse as a table</summary>
     <table>
-      <thead><tr><th>ms</th><th>G</th><th>m/s</th></tr></thead>
+      <thead><tr><th>ms</th><th>G</th><th>{unitOf('velocity')}</th></tr></thead>
       <tbody>
         {#each simulation.moments.filter((_, i) => i % 8 === 0) as m (m.ms)}
-          <tr><td>{shown(m.ms, 2)}</td><td>{figure(m.g)}</td><td>{figure(m.velocityMps)}</td></tr>
+          <tr><td>{shown(m.ms, 2)}</td><td>{figure(m.g)}</td><td>{figure(numberOf('velocity', m.velocityMps))}</td></tr>
         {/each}
       </tbody>
     </table>

@@ -50,7 +50,7 @@
   {#if ways}
     <p>
       {#each FIELDS as field (field.key)}
-        <span
+        <span class="me-1"
           >{field.words}
           <input
             class="in-sentence"

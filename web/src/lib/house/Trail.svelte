@@ -37,7 +37,7 @@
           {event.words}
           {#if event.subjectKind === 'pack' && event.subjectId}
             <a class="font-bold underline" href="/packs/{event.subjectId}">{event.subject}</a>
-          {:else}<b>{event.subject}</b>{/if}{event.detail ? `, ${event.detail}` : ''}</span
+          {:else if event.subject}<b>{event.subject}</b>{/if}{event.detail ? `, ${event.detail}` : ''}</span
         >
       </li>
     {/each}

@@ -43,7 +43,7 @@
         >
         <button
           type="button"
-          class="plain-button"
+          class="plain-button shrink-0"
           aria-label="End the visit of {browser(visit.browser)} since {dayAndClock(visit.began)}"
           onclick={() => end(visit)}>End</button
         >

@@ -6,6 +6,7 @@
     lengthIn,
     massIn,
     type Measure,
+    measureIn,
     MM_PER_IN,
     numberOf,
     readLength,
@@ -73,7 +74,9 @@
       ? lengthIn(stored, decimals)
       : kind === 'mass'
         ? massIn(stored, decimals)
-        : shown(kind === 'number' ? stored : numberOf(kind, stored), decimals);
+        : kind === 'number'
+          ? shown(stored, decimals)
+          : measureIn(kind, stored, decimals);
   }
 
   /** How far an arrow key goes in what is stored: a quarter inch where lengths are in inches. */

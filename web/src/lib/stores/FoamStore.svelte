@@ -11,7 +11,7 @@
   import FoamEditor from './FoamEditor.svelte';
   import MaterialHistory from './MaterialHistory.svelte';
   import { remove } from './own';
-  import { figure, length, said, shown, stress } from '../units';
+  import { figure, length, numberOf, said, shown, stress, unitOf } from '../units';
 
   const now = present();
 
@@ -85,16 +85,19 @@
     return {
       check: 'cushion',
       xName: 'load at rest on the foam (static stress)',
-      xUnit: 'kPa',
+      xUnit: unitOf('stress'),
       yName: 'the item feels, falling flat on this cushion alone',
       yUnit: 'G',
-      points: curve.points,
+      points: curve.points.map(inHouse),
       limit: limitG ?? null,
       holdsBelow: true,
-      band: curve.band ? [curve.band] : [],
-      operating: at
+      band: curve.band ? [curve.band.map((kpa) => numberOf('stress', kpa))] : [],
+      operating: inHouse(at)
     };
   });
+
+  /** Load in the unit of the house, and G. */
+  const inHouse = ([kpa, g]: number[]): number[] => [numberOf('stress', kpa!), g!];
 
   function nearest(points: number[][], kpa: number): number[] {
     return points.reduce((best, p) => (Math.abs(p[0]! - kpa) < Math.abs(best[0]! - kpa) ? p : best));

@@ -62,7 +62,31 @@ final class EveryField {
             }
             box(layers.addObject(), i == boxes - 1);
         }
+        if (newest && random.nextInt(3) == 0) {
+            ofTheHouse(pack, layers);
+        }
         return PackFile.read(pack.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    /** Some of its layers of materials of a house, anywhere between the least and the most that such may have. */
+    private void ofTheHouse(ObjectNode pack, ArrayNode layers) {
+        OwnMaterials own = new OwnMaterials(random, pack.putObject("materials"));
+        for (JsonNode layer : layers) {
+            ObjectNode of = (ObjectNode) layer;
+            switch (layer.path("kind").asString()) {
+                case "cushion" -> {
+                    if (now() && !SOFT.contains(layer.path("material").asString())) {
+                        of.put("material", own.foam());
+                    }
+                }
+                case "wrap" -> of.put("material", own.wrap());
+                default -> {
+                    if (now()) {
+                        of.put("board", own.board(layer.path("kind").asString().equals("boards")));
+                    }
+                }
+            }
+        }
     }
 
     private boolean now() {
@@ -114,6 +138,10 @@ final class EveryField {
             fragility.putObject("criticalAccelerationByFaceG").put(one(FACES), number(20, 120));
         }
         put(item, "bearsKpa", 2, 60);
+        if (now()) {
+            item.putObject("value").put("amount", number(0, 9000)).put("currency", "EUR");
+            fragility.put("note", "dropped once already");
+        }
         if (newest && random.nextInt(5) == 0) {
             pieces(item);
         }
@@ -123,7 +151,9 @@ final class EveryField {
         if (now()) {
             ArrayNode features = item.putArray("features");
             ObjectNode mark = features.addObject()
+                    .put("id", "m1")
                     .put("name", "mark")
+                    .put("note", "hold here")
                     .put(
                             "kind",
                             one(List.of(
@@ -143,6 +173,9 @@ final class EveryField {
     }
 
     private void journey(ObjectNode journey) {
+        if (now()) {
+            journey.put("name", "there and back");
+        }
         ObjectNode drop = journey.putObject("drop");
         if (newest && now()) {
             drop.put("basis", one(List.of("parcel-1a", "manual-I", "manual-II", "manual-III", "handling")));
@@ -250,17 +283,24 @@ final class EveryField {
     private void pieces(ObjectNode item) {
         String arrangement = one(List.of("grid", "diagonal", "alternate"));
         int across = arrangement.equals("diagonal") ? 2 : 1 + random.nextInt(3);
+        int down = arrangement.equals("grid") ? 1 + random.nextInt(4) : across;
         double edge = number(20, 90);
         ObjectNode pieces = item.putObject("pieces").put("massKg", 0.01).put("round", true);
         pieces.putObject("sizeMm").put("length", edge).put("width", edge).put("height", number(20, 90));
         pieces.put("arrangement", arrangement)
                 .put("columns", across)
-                .put("rows", across)
+                .put("rows", down)
                 .put("levels", 1 + random.nextInt(2));
         if (arrangement.equals("grid") && now()) {
             ArrayNode columns = pieces.putArray("columnsMm");
             for (int i = 0; i < pieces.path("columns").asInt(); i++) {
                 columns.add(number(30, 120));
+            }
+        }
+        if (arrangement.equals("grid") && now()) {
+            ArrayNode rows = pieces.putArray("rowsMm");
+            for (int i = 0; i < down; i++) {
+                rows.add(number(30, 120));
             }
         }
         pieces.put("narrowMm", edge / 2).put("wrapMm", number(0, 20));

@@ -36,8 +36,9 @@ class MaterialTest {
         int fittings = 0;
         for (int i = 0; i < 200; i++) {
             PackFile file = packs.next();
-            Layout layout = LayoutWalk.lay(file.pack().item(), file.pack().layers(), STANDARD);
-            List<BoardWork> works = BoardWork.of(file.pack(), layout, STANDARD);
+            Catalogue catalogue = file.catalogue(STANDARD);
+            Layout layout = LayoutWalk.lay(file.pack().item(), file.pack().layers(), catalogue);
+            List<BoardWork> works = BoardWork.of(file.pack(), layout, catalogue);
             for (LaidBox box : layout.boxes()) {
                 BoardWork work = works.stream()
                         .filter(w -> w.style().isPresent() && w.layer().orElse(-1) == box.layer())
@@ -45,7 +46,7 @@ class MaterialTest {
                         .orElseThrow();
                 assertThat(work.massKg()).isCloseTo(box.carton().massKg(), within(1e-12));
             }
-            List<MaterialUse> uses = MaterialUse.of(file.pack(), layout, STANDARD);
+            List<MaterialUse> uses = MaterialUse.of(file.pack(), layout, catalogue);
             Prices prices = new Prices(
                     "EUR",
                     uses.stream().map(MaterialUse::id).collect(Collectors.toMap(Function.identity(), id -> 3.0)));
@@ -57,10 +58,10 @@ class MaterialTest {
                             works.stream().noneMatch(work -> work.board().id().equals(use.id())))
                     .mapToDouble(use -> 3 * use.amount())
                     .sum();
-            double all = MaterialCost.of(file.pack(), layout, STANDARD, prices).orElseThrow();
+            double all = MaterialCost.of(file.pack(), layout, catalogue, prices).orElseThrow();
             assertThat(all).isCloseTo(board + others, within(1e-9 * all));
             // Nobody has priced tape or straps: the quote comes to the same.
-            assertThat(MaterialNeeds.of(file.pack(), layout, STANDARD, prices)
+            assertThat(MaterialNeeds.of(file.pack(), layout, catalogue, prices)
                             .cost()
                             .orElseThrow())
                     .isEqualTo(all);

@@ -85,7 +85,7 @@ class NothingLostTest {
         }
         for (Orientation turned : Orientation.all(file.pack(), file.catalogue(STANDARD), Watcher.NONE)) {
             Evaluation evaluation = Evaluator.simulate(
-                    PackFile.read(file.turned(turned.turn()).write()).pack(), STANDARD);
+                    PackFile.read(file.turned(turned.turn()).write()).pack(), file.catalogue(STANDARD));
             assertThat(evaluation.lowestMargin()).isEqualTo(turned.evaluation().lowestMargin());
         }
     }
@@ -96,7 +96,7 @@ class NothingLostTest {
         EveryField packs = new EveryField(new Random(7));
         for (int i = 0; i < 15; i++) {
             PackFile file = packs.next();
-            Evaluation evaluation = Evaluator.evaluate(file.pack(), STANDARD);
+            Evaluation evaluation = Evaluator.evaluate(file.pack(), file.catalogue(STANDARD));
             for (Wording wording : Wording.all()) {
                 ReportView report = ReportView.of(evaluation, wording);
                 assertThat(ReportView.read(report.write())).isEqualTo(report);
@@ -111,12 +111,13 @@ class NothingLostTest {
         for (int i = 0; i < 300; i++) {
             PackFile file = packs.next();
             try {
-                Evaluation evaluation = Evaluator.evaluate(file.pack(), STANDARD);
+                Evaluation evaluation = Evaluator.evaluate(file.pack(), file.catalogue(STANDARD));
                 if (i % 10 == 0) {
-                    Evaluator.simulate(file.pack(), STANDARD);
+                    Evaluator.simulate(file.pack(), file.catalogue(STANDARD));
                     for (rampart.core.verdict.Check check : evaluation.checks()) {
                         assertThat(Evaluator.check(
-                                        rampart.core.check.EvaluationContext.atFirstLook(file.pack(), STANDARD),
+                                        rampart.core.check.EvaluationContext.atFirstLook(
+                                                file.pack(), file.catalogue(STANDARD)),
                                         check.id()))
                                 .as("each check is found by its id: %s", check.id())
                                 .isPresent();
@@ -124,11 +125,11 @@ class NothingLostTest {
                 }
                 ReportView.of(evaluation, Wording.METRIC).write();
                 rampart.core.steps.StepIds ids = rampart.core.steps.StepIds.byPlace(file.pack());
-                rampart.core.steps.PackingSteps.of(file.pack(), evaluation.layout(), STANDARD, ids);
-                rampart.core.steps.PackParts.of(file.pack(), evaluation.layout(), STANDARD, ids);
+                rampart.core.steps.PackingSteps.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD), ids);
+                rampart.core.steps.PackParts.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD), ids);
                 rampart.core.cut.CutList.of(evaluation.layout());
-                rampart.core.cut.BoardWork.of(file.pack(), evaluation.layout(), STANDARD);
-                rampart.core.clearance.Clearances.of(file.pack(), evaluation.layout(), STANDARD);
+                rampart.core.cut.BoardWork.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD));
+                rampart.core.clearance.Clearances.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD));
             } catch (RuntimeException e) {
                 throw new AssertionError(new String(file.write(), java.nio.charset.StandardCharsets.UTF_8), e);
             }
