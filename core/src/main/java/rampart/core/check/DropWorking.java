@@ -7,6 +7,7 @@ import rampart.core.cushion.Impact;
 import rampart.core.cushion.ImpactSolver;
 import rampart.core.drop.Creep;
 import rampart.core.drop.Drop;
+import rampart.core.journey.DropHeights;
 import rampart.core.journey.DropPlan;
 import rampart.core.layout.LaidCushion;
 import rampart.core.material.CushionFit;
@@ -22,6 +23,7 @@ import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
+import rampart.core.words.Unit;
 import rampart.core.words.Wording;
 
 /** The numbers behind one drop: the closed form for a flat drop on one cushion, the balance of forces otherwise. */
@@ -201,7 +203,7 @@ final class DropWorking {
                     "mm",
                     plan.table().get().source()));
             if (plan.table().get().outOfScope(context.layout().grossMassKg())) {
-                notes.add(Sentence.plain("Outside the scope of the drop table, which ends at 150 lb gross."));
+                notes.add(Say.OUT_OF_TABLE.of(new Quantity(DropHeights.PARCEL_SCOPE_LB, Unit.LB, 0)));
             }
         } else {
             figures.add(Figure.input("h", "drop height", context.dropHeightMm(), "mm"));

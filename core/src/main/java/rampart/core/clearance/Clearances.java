@@ -324,7 +324,7 @@ public final class Clearances {
         } else if (cushions.isEmpty()) {
             say(false, Say.NO_FINGERS.of(free, Quantity.wholeMm(FINGERS_MM)));
         } else if (layout.bed().stream().noneMatch(cushions::contains)) {
-            say(false, Say.LAST_SIDE.of(free));
+            say(false, room < 1 ? Say.LAST_SIDE_TIGHT.of() : Say.LAST_SIDE.of(free));
         }
     }
 

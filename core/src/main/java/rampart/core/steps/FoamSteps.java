@@ -282,7 +282,7 @@ final class FoamSteps {
     }
 
     List<Sentence> howItGoesIn() {
-        return remarks(Say.FINGERS, Say.LAST_SIDE, Say.NO_FINGERS);
+        return remarks(Say.FINGERS, Say.LAST_SIDE, Say.LAST_SIDE_TIGHT, Say.NO_FINGERS);
     }
 
     boolean roomForFingers() {
@@ -290,7 +290,7 @@ final class FoamSteps {
     }
 
     boolean lastSide() {
-        return !remarks(Say.LAST_SIDE).isEmpty();
+        return !remarks(Say.LAST_SIDE, Say.LAST_SIDE_TIGHT).isEmpty();
     }
 
     private List<Sentence> remarks(Say... keys) {

@@ -11,6 +11,7 @@ import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.material.Structure;
 import rampart.core.quantity.Face;
+import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
@@ -21,6 +22,9 @@ import rampart.core.words.Term;
  * filling, else its wall (common practice, no source).
  */
 final class Stowing {
+    /** What a warmer is kept from what it warms, mm (assumed): it is hot to the touch, and nothing is known of what touches it. */
+    private static final double FROM_WARMER_MM = 10;
+
     private Stowing() {}
 
     /** Taken off the item, before anything is packed. */
@@ -56,7 +60,7 @@ final class Stowing {
                 .after("take:" + id)
                 .says(
                         warms
-                                ? Say.STEP_WARMER_IN.of(name, Term.name(table.name(box)))
+                                ? Say.STEP_WARMER_IN.of(name, Term.name(table.name(box)), Quantity.cut(FROM_WARMER_MM))
                                 : place(table, box, feature, name))
                 .must()
                 .undone(List.of((warms ? Say.STEP_WARMER_OUT : Say.STEP_STOWED_OUT).of(name)));

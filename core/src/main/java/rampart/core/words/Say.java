@@ -107,6 +107,8 @@ public enum Say {
     FINGERS("It has {0} of room beside it for fingers: set it in by hand."),
     LAST_SIDE(
             "The foam leaves {0} for fingers: lay in the bottom and three sides, set it in, and slide the last side down."),
+    LAST_SIDE_TIGHT(
+            "The foam leaves no room for fingers: lay in the bottom and three sides, set it in, and slide the last side down."),
     NO_FINGERS(
             "It has {0} of room beside it, and fingers need {1} on two opposite sides: lower it in on a strip of film, or"
                     + " set the box over it."),
@@ -163,8 +165,9 @@ public enum Say {
     STEP_STOW_WALL("Tape the bag with the {0} flat to a wall of the {1}, so that it cannot bounce."),
     STEP_STOWED_OUT(
             "Take the bag with the {0} out of its place, and count what is in it against what is written on it."),
+    OUT_OF_TABLE("Outside the scope of the drop table, which ends at {0} gross."),
     STEP_WARMER_IN(
-            "Lay the {0} into the {1} at a place of its own, in its paper: 10 mm of board or foam at least between it and the"
+            "Lay the {0} into the {1} at a place of its own, in its paper: {2} of board or foam at least between it and the"
                     + " item, and air above it."),
     STEP_WARMER_OUT("Take out the {0}; it may be hot."),
     STEP_SUPPORT(

@@ -19,6 +19,9 @@ public enum Unit {
     N("N"),
     NM("Nm"),
     N_PER_MM("N/mm"),
+    PER_KPA("1/kPa"),
+    KG_PER_M3("kg/m³"),
+    G_PER_M2("g/m²"),
     J("J"),
     G("G"),
     MPS("m/s"),
@@ -30,7 +33,12 @@ public enum Unit {
     /** Of tables that are written in inches. */
     IN("in"),
     /** Of tables that are written in pounds. */
-    LB("lb");
+    LB("lb"),
+    /** As boards are sold by where they are sold in inches. */
+    LB_PER_IN("lb/in");
+
+    private static final double FT2_PER_M2 = 1e6 / (Units.MM_PER_FT * Units.MM_PER_FT);
+    private static final double FT3_PER_M3 = 1e9 / (Units.MM_PER_FT * Units.MM_PER_FT * Units.MM_PER_FT);
 
     private final String symbol;
 
@@ -55,6 +63,10 @@ public enum Unit {
             case "N" -> N;
             case "Nm" -> NM;
             case "N/mm" -> N_PER_MM;
+            case "1/kPa" -> PER_KPA;
+            case "kg/m³" -> KG_PER_M3;
+            case "g/m²" -> G_PER_M2;
+            case "lb/in" -> LB_PER_IN;
             case "J" -> J;
             case "G" -> G;
             case "m/s" -> MPS;
@@ -73,15 +85,20 @@ public enum Unit {
         return switch (this) {
             case MM, CUT_MM -> 1 / Units.MM_PER_IN;
             case CM2 -> 100 / (Units.MM_PER_IN * Units.MM_PER_IN);
-            case M2 -> 1e6 / (Units.MM_PER_FT * Units.MM_PER_FT);
+            case M2 -> FT2_PER_M2;
             case M -> 1e3 / Units.MM_PER_FT;
-            case LITRE -> 1e6 / (Units.MM_PER_FT * Units.MM_PER_FT * Units.MM_PER_FT);
+            case LITRE -> FT3_PER_M3 / 1e3;
             case KPA -> 1 / Units.KPA_PER_PSI;
             case MPS -> 1e3 / Units.MM_PER_IN;
             case N -> 1 / Units.N_PER_LBF;
             case NM -> 1000 / (Units.N_PER_LBF * Units.MM_PER_IN);
             case N_PER_MM -> 1 / Units.N_PER_MM_PER_LB_PER_IN;
             case KG -> 1 / Units.KG_PER_LB;
+            case PER_KPA -> Units.KPA_PER_PSI;
+            case KG_PER_M3 -> 1 / (Units.KG_PER_LB * FT3_PER_M3);
+            // Pounds of a thousand square feet for grams of a square metre.
+            case G_PER_M2 -> 1 / (Units.KG_PER_LB * FT2_PER_M2);
+            case LB_PER_IN -> Units.N_PER_MM_PER_LB_PER_IN;
             case IN -> Units.MM_PER_IN;
             case LB -> Units.KG_PER_LB;
             default -> 1;

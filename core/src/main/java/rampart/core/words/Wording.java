@@ -127,6 +127,10 @@ public record Wording(Lengths lengths, Masses masses, Decimal decimal) {
             case NM -> new Amount(rounded(value, places(value)), "lbf in");
             case N_PER_MM -> new Amount(rounded(value, 1), "lb/in");
             case KG -> new Amount(rounded(value, Math.max(1, quantity.decimals())), "lb");
+            case PER_KPA -> new Amount(rounded(value, 4), "1/psi");
+            case KG_PER_M3 -> new Amount(rounded(value, 2), "lb/ft³");
+            case G_PER_M2 -> new Amount(rounded(value, 1), "lb/1000 ft²");
+            case LB_PER_IN -> new Amount(rounded(value, 2), "kN/m");
             case IN -> new Amount(rounded(value, 0), "mm");
             default -> new Amount(rounded(value, 1), "kg");
         };
@@ -162,8 +166,9 @@ public record Wording(Lengths lengths, Masses masses, Decimal decimal) {
     /** Whether what is written takes another unit than core's. */
     public boolean changes(Unit unit) {
         return switch (unit) {
-            case MM, CUT_MM, CM2, M2, M, LITRE, MPS, KPA, N, NM, N_PER_MM -> lengths == Lengths.in;
-            case IN -> lengths == Lengths.mm;
+            case MM, CUT_MM, CM2, M2, M, LITRE, MPS, KPA, PER_KPA, KG_PER_M3, G_PER_M2, N, NM, N_PER_MM ->
+                lengths == Lengths.in;
+            case IN, LB_PER_IN -> lengths == Lengths.mm;
             case KG -> masses == Masses.lb;
             case LB -> masses == Masses.kg;
             default -> false;

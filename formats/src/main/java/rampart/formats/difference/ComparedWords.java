@@ -221,7 +221,13 @@ public final class ComparedWords {
         Unit known = Unit.of(unit);
         return known == Unit.NONE
                 ? new Wording.Amount(number(value), unit)
-                : wording.amount(new Quantity(value, known, DECIMALS));
+                : wording.amount(new Quantity(value, known, decimals(value)));
+    }
+
+    /** Two, or four digits of a small number. */
+    private static int decimals(double value) {
+        double size = Math.abs(value);
+        return size > 0 && size < 1 ? 3 - (int) Math.floor(Math.log10(size)) : DECIMALS;
     }
 
     private static String value(JsonNode node) {

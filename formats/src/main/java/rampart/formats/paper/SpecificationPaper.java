@@ -83,7 +83,7 @@ final class SpecificationPaper {
             List<String> row = new ArrayList<>(List.of(
                     String.valueOf(cushion.layer() + 1),
                     PackPaper.layer(source, cushion.layer()),
-                    wording.amount(Quantity.number(cushion.foam().densityKgM3(), 0))
+                    wording.amount(new Quantity(cushion.foam().densityKgM3(), Unit.KG_PER_M3, 0))
                             .number()));
             for (Face face : Face.ALL) {
                 row.add(cut(cushion.thicknessMm().on(face)));
@@ -91,7 +91,9 @@ final class SpecificationPaper {
             rows.add(row);
         }
         List<Column> columns = new ArrayList<>(List.of(
-                new Column("layer", 11, false), new Column("cushion", 60, false), new Column("kg/m³", 16, true)));
+                new Column("layer", 11, false),
+                new Column("cushion", 60, false),
+                new Column(wording.scale(Unit.KG_PER_M3).unit(), 16, true)));
         Face.ALL.forEach(face -> columns.add(new Column(face.word(), 16, true)));
         blocks.add(new Block.Table(
                 "Foam by layer, from the item outward; thickness on each face, " + Papers.unit(wording),
@@ -201,9 +203,9 @@ final class SpecificationPaper {
                 "Boxes",
                 List.of(
                         new Column("layer", 11, false),
-                        new Column("what", 62, false),
-                        new Column("inside", 36, true),
-                        new Column("outside", 36, true),
+                        new Column("what", 50, false),
+                        new Column("inside", 46, true),
+                        new Column("outside", 40, true),
                         new Column("board", 40, false)),
                 rows,
                 false));
