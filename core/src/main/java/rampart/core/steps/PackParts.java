@@ -75,14 +75,18 @@ public final class PackParts {
         List<Feature> features = table.pack.item().properties().features();
         for (int i = 0; i < features.size(); i++) {
             if (features.get(i).kind() == Feature.Kind.LOOSE) {
-                bags++;
+                boolean warms = Stowing.warms(features.get(i));
+                bags += warms ? 0 : 1;
                 parts.add(new Part(
                         "loose:" + table.ids.features().get(i),
                         features.get(i).name(),
                         1,
-                        Sentence.plain("in its bag, fixed where it cannot bounce"),
+                        Sentence.plain(
+                                warms
+                                        ? "in its paper, at a place of its own with air above it"
+                                        : "in its bag, fixed where it cannot bounce"),
                         "",
-                        bags));
+                        warms ? 0 : bags));
             }
         }
     }

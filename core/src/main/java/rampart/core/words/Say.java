@@ -191,7 +191,7 @@ public enum Say {
     STEP_TIES("Lay {0} ties through their slots in the bed and the floor under it, flat, both ends hanging out."),
     STEP_TIE("One to {0}, {1} wide."),
     STEP_WEDGES("Push {0} off-cuts, {1} thick, in beside {2}. They hold by themselves."),
-    STEP_WELLS("Lay in what belongs into these places, or leave them empty: {0}."),
+    STEP_WELLS("Leave these places in the foam empty, unless something belongs there: {0}."),
     STEP_WELLS_OUT("Take out what lies in these places, where something does: {0}."),
     STEP_INSIDE("Photograph {0} in place, before it is covered: nobody sees it again."),
     STEP_WRAP("Wrap {0} in {1}, {2} thick in all, {3}."),

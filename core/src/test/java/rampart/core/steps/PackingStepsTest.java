@@ -313,6 +313,11 @@ class PackingStepsTest {
             assertThat(Wording.METRIC.say(warmer.words()))
                     .isEqualTo("Wrap the heat pack in paper. Not in a bag: it needs air.");
             assertThat(warmer.cautions()).contains(Caution.HEAT_PACK);
+            assertThat(PackParts.of(pack, layout, CATALOGUE, StepIds.byPlace(pack)))
+                    .as("on the list of parts it is in no bag either")
+                    .anyMatch(part -> part.id().equals("loose:2")
+                            && part.bag() == 0
+                            && Wording.METRIC.say(part.place()).startsWith("in its paper"));
             assertThat(steps.stream()
                             .filter(step -> step.id().equals("take:1"))
                             .findFirst()

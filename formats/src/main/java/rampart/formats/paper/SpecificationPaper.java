@@ -21,9 +21,11 @@ import rampart.core.words.Unit;
 import rampart.core.words.Wording;
 import rampart.formats.paper.Block.Table.Column;
 import rampart.formats.paper.Block.Text.Weight;
+import rampart.formats.view.AboutView;
 import rampart.formats.view.CheckView;
 import rampart.formats.view.CheckView.FigureView;
 import rampart.formats.view.EvaluationView.SolidView;
+import rampart.formats.view.StatusView;
 
 /** What a supplier makes and a laboratory proves: the pack with every thickness, its verdict, and what that rests on. */
 final class SpecificationPaper {
@@ -256,12 +258,16 @@ final class SpecificationPaper {
         for (CheckView check : source.report().evaluation().checks()) {
             String unit =
                     check.said().unit().isEmpty() ? "" : " " + check.said().unit();
+            // What harms a surface is told in words under the table; its share of one is nothing to read.
+            boolean counted = check.about() != AboutView.harm;
             rows.add(List.of(
                     check.title(),
-                    check.said().demand() + unit,
-                    Optional.ofNullable(check.said().limit())
-                            .map(limit -> limit + unit)
-                            .orElse("nobody knows"),
+                    counted ? check.said().demand() + unit : "",
+                    counted
+                            ? Optional.ofNullable(check.said().limit())
+                                    .map(limit -> limit + unit)
+                                    .orElse("nobody knows")
+                            : "",
                     check.status().status().word(),
                     bases(check)));
         }
@@ -275,6 +281,9 @@ final class SpecificationPaper {
                         new Column("rests on", 50, false)),
                 rows,
                 false));
+        source.report().evaluation().checks().stream()
+                .filter(check -> check.about() == AboutView.harm && check.status() != StatusView.holds)
+                .forEach(check -> blocks.add(Block.Text.of(Weight.PLAIN, check.because())));
     }
 
     private static String bases(CheckView check) {

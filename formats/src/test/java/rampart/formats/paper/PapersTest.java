@@ -421,4 +421,18 @@ class PapersTest {
                                 .amount(new Quantity(litres / 28.316846592, Unit.NONE, 2))
                                 .number());
     }
+
+    /** What harms a surface has no demand and no limit that one could read: it is told in words. */
+    @Test
+    void whatHarmsIsToldInWords() throws IOException {
+        PaperSource source = PaperSources.of(PaperSources.demo("05-pattern-store"), Wording.METRIC);
+        String read = flat(text(PdfMedium.write(Papers.document(PaperKind.specification, source), Paper.a4)));
+        assertThat(read).contains("What lies against the surface breaks").doesNotContain("surface 100 %");
+        assertThat(read)
+                .contains(flat(source.report().evaluation().checks().stream()
+                        .filter(check -> check.id().equals("material"))
+                        .findFirst()
+                        .orElseThrow()
+                        .because()));
+    }
 }
