@@ -83,10 +83,6 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
             @Nullable Double most,
             boolean noteWillDo,
             String otherwise) {
-        /** Packings that were begun before this was said have none of it. */
-        public StepAskView {
-            otherwise = otherwise == null ? "" : otherwise;
-        }
 
         static StepAskView of(Ask ask, Wording wording) {
             return of(

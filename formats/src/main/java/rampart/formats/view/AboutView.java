@@ -13,7 +13,7 @@ public enum AboutView {
     harm,
     other;
 
-    static AboutView of(CheckKind kind) {
+    public static AboutView of(CheckKind kind) {
         return switch (kind) {
             case FACE_DROP -> faceDrop;
             case EDGE_DROP -> edgeDrop;

@@ -23,6 +23,7 @@ import rampart.core.search.Watcher;
 import rampart.core.words.Wording;
 import rampart.formats.compare.Verdicts;
 import rampart.formats.json.Json;
+import rampart.formats.kept.KeptForms;
 import rampart.formats.material.HouseMaterials;
 import rampart.formats.view.ReportView;
 import tools.jackson.databind.JsonNode;
@@ -106,7 +107,8 @@ class NothingLostTest {
             Evaluation evaluation = Evaluator.evaluate(file.pack(), file.catalogue(STANDARD));
             for (Wording wording : Wording.all()) {
                 ReportView report = ReportView.of(evaluation, wording);
-                assertThat(ReportView.read(report.write())).isEqualTo(report);
+                assertThat(KeptForms.REPORT.read(KeptForms.REPORT.write(report)))
+                        .isEqualTo(report);
             }
         }
     }
@@ -174,7 +176,7 @@ class NothingLostTest {
                                 .isPresent();
                     }
                 }
-                ReportView.of(evaluation, Wording.METRIC).write();
+                KeptForms.REPORT.write(ReportView.of(evaluation, Wording.METRIC));
                 rampart.core.steps.StepIds ids = rampart.core.steps.StepIds.byPlace(file.pack());
                 rampart.core.steps.PackingSteps.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD), ids);
                 rampart.core.steps.PackParts.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD), ids);

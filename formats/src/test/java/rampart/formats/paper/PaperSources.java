@@ -16,10 +16,10 @@ import rampart.formats.pack.PackFile;
 import rampart.formats.view.ReportView;
 
 /** Sources of papers of the demo's packs. */
-final class PaperSources {
+public final class PaperSources {
     private PaperSources() {}
 
-    static PackFile demo(String name) throws IOException {
+    public static PackFile demo(String name) throws IOException {
         return PackFile.read(Files.readAllBytes(Path.of("../demo/packs/" + name + ".json")));
     }
 
@@ -34,7 +34,7 @@ final class PaperSources {
         }
     }
 
-    static PaperSource of(PackFile pack, Wording wording) {
+    public static PaperSource of(PackFile pack, Wording wording) {
         return of(pack, wording, new Travel("R0001", 1, 1, List.of(), List.of(), ""), Optional.empty(), 1);
     }
 

@@ -1,5 +1,7 @@
 package rampart.server.packings;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -16,6 +18,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import rampart.core.steps.PackingRecord;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.formats.kept.KeptForms;
 import rampart.formats.paper.PackStepsView.PackStepView;
 import rampart.server.house.Detail;
 import rampart.server.house.Subject;
@@ -104,7 +107,7 @@ public class Packings {
                     UUID.randomUUID().toString(),
                     scanned,
                     release.number(),
-                    mapper.writeValueAsString(steps),
+                    new String(KeptForms.PACKING_STEPS.write(steps.toArray(PackStepView[]::new)), UTF_8),
                     clock.instant(),
                     by,
                     Optional.empty());
@@ -129,7 +132,8 @@ public class Packings {
     }
 
     private Standing standing(StoredPacking packing) {
-        List<PackStepView> steps = List.of(mapper.readValue(packing.steps(), PackStepView[].class));
+        List<PackStepView> steps =
+                List.of(KeptForms.PACKING_STEPS.read(packing.steps().getBytes(UTF_8)));
         PackingRecord record =
                 new PackingRecord(steps.stream().map(PackStepView::planned).toList());
         List<StoredAct> acts = repository.acts(packing.id());

@@ -20,6 +20,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.verdict.Status;
 import rampart.core.words.Wording;
 import rampart.formats.compare.Verdicts;
+import rampart.formats.kept.KeptForms;
 import rampart.formats.material.CatalogueFile;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.ReportView;
@@ -286,8 +287,8 @@ public class PackShelf {
         Evaluation evaluation = verdicts.of(file, standard);
         Map<String, byte[]> reports = new LinkedHashMap<>();
         Wording.all()
-                .forEach(wording -> reports.put(
-                        wording.name(), ReportView.of(evaluation, wording).write()));
+                .forEach(wording ->
+                        reports.put(wording.name(), KeptForms.REPORT.write(ReportView.of(evaluation, wording))));
         return reports;
     }
 
@@ -295,7 +296,7 @@ public class PackShelf {
     public ReportView report(String id, Revision revision, Wording wording) {
         return revisions
                 .report(id, revision.number(), wording.name())
-                .map(ReportView::read)
+                .map(KeptForms.REPORT::read)
                 .orElseGet(() -> ReportView.of(verdicts.of(file(revision), catalogue(revision)), wording));
     }
 
