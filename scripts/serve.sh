@@ -5,11 +5,15 @@ serve() {
   mkdir -p -m 700 "$STATE"
   mkdir -p -m 700 "$home"
   if is_ours "$(pid_in "$home/server.pid")" "$home/run.json" && [ -f "$home/run.json" ]; then
-    say "already running"
-    # A database that died under a running application is started again, at the port the application knows.
-    [ -n "${RAMPART_DB_URL:-}" ] || [ ! -f "$home/my.cnf" ] || start_database "$home" keep
-    tell "$kind"
-    return
+    if answers "$home"; then
+      say "already running"
+      # A database that died under a running application is started again, at the port the application knows.
+      [ -n "${RAMPART_DB_URL:-}" ] || [ ! -f "$home/my.cnf" ] || start_database "$home" keep
+      tell "$kind"
+      return
+    fi
+    say "the application ($kind) runs and does not answer; starting it again"
+    stop_house "$kind"
   fi
   # One start at a time; what is started does not inherit the lock.
   exec 9>"$home/lock"
@@ -29,16 +33,16 @@ serve() {
   # With policy 1 the threads of searches, which ask for the lowest priority, give way to everything else.
   # Only what runs very often, as searches do, is worth the best compiler's time: a fresh house full of people was
   # slow for its first minute while everything was compiled twice (docs/performance.md).
-  local options=(-XX:+UseSerialGC -Xmx512m -XX:ThreadPriorityPolicy=1 -Xlog:cds=off -Xlog:cds+dynamic=off)
+  # Out of memory it ends, with a word in the log, and is started again: a server of which some threads are gone answers nobody.
+  local options=(-XX:+UseSerialGC "-Xmx${RAMPART_HEAP:-512m}" -XX:+ExitOnOutOfMemoryError -XX:ThreadPriorityPolicy=1 -Xlog:cds=off -Xlog:cds+dynamic=off)
   options+=(-XX:Tier4InvocationThreshold=50000 -XX:Tier4MinInvocationThreshold=20000 -XX:Tier4CompileThreshold=150000)
   [ -f "$APP/classes.jsa" ] && options+=(-XX:SharedArchiveFile="$APP/classes.jsa") || options+=(-XX:ArchiveClassesAtExit="$APP/classes.jsa")
   local settings=(--rampart.run-file="$home/run.json")
   [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")
   : >"$home/server.log"
   chmod 600 "$home/server.log"
-  (cd "$APP" && RAMPART_PORT=$port exec nohup java "${options[@]}" -jar rampart.jar "${settings[@]}" >>"$home/server.log" 2>&1 </dev/null 9>&-) &
+  (cd "$APP" && RAMPART_PORT=$port keep_server "$home" java "${options[@]}" -jar rampart.jar "${settings[@]}") >>"$home/server.log" 2>&1 </dev/null 9>&- &
   local pid=$! waited=0
-  echo "$pid" >"$home/server.pid"
   [ "$detach" = no ] || disown
   until [ -f "$home/run.json" ]; do
     if ! alive "$pid" || [ "$waited" -ge 1200 ]; then
@@ -63,6 +67,37 @@ serve() {
   last_lines "$home/server.log"
   stop_house "$kind"
   die "the application ended by itself"
+}
+
+# What the JVM ends with when it is out of memory.
+OUT_OF_MEMORY=3
+
+# Runs the application; out of memory it is started again, unless that was within a minute of its start.
+keep_server() {
+  local home=$1 code began
+  shift
+  trap '' HUP
+  while true; do
+    began=$SECONDS
+    "$@" &
+    echo $! >"$home/server.pid"
+    code=0
+    wait $! || code=$?
+    [ "$code" = "$OUT_OF_MEMORY" ] && [ $((SECONDS - began)) -ge 60 ] || return "$code"
+    echo "$(date -u +%Y-%m-%dT%H:%M:%SZ) Rampart was out of memory and is started again. What was being worked on is lost, nothing that was saved is."
+  done
+}
+
+# Whether the application of this house answers within some seconds; it may just be starting its database again.
+answers() {
+  local port tries
+  port=$(sed -nE 's#^ *"url" *: *"http://[^:]*:([0-9]+)/.*#\1#p' "$1/run.json")
+  [ -n "$port" ] || return 1
+  for tries in 1 2 3; do
+    timeout 5 bash -c 'exec 3<>"/dev/tcp/127.0.0.1/$0" && printf "GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1:$0\r\n\r\n" >&3 && head -c 5 <&3 | grep -q HTTP/' "$port" 2>/dev/null && return 0
+    sleep 1
+  done
+  return 1
 }
 
 # How to get in.

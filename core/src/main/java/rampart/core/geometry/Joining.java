@@ -3,9 +3,6 @@ package rampart.core.geometry;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.index.strtree.STRtree;
 
 /**
  * Joins open lines end to end: at each end the nearest end of another within the tolerance, until a line comes back to its own
@@ -30,20 +27,19 @@ public final class Joining {
         }
     }
 
-    /** @param lines of two places or more each */
+    /**
+     * All lines, joined as far as they can be.
+     *
+     * @param lines of two places or more each
+     * @throws IllegalArgumentException if so many end close to each other that it would take for ever
+     */
     public static List<Joined> of(List<List<PlanPoint>> lines, double toleranceMm) {
-        STRtree ends = new STRtree();
-        for (int i = 0; i < lines.size(); i++) {
-            for (PlanPoint end : ends(lines.get(i))) {
-                ends.insert(around(end, 0), i);
-            }
-        }
-        boolean[] used = new boolean[lines.size()];
+        LineEnds ends = new LineEnds(lines, toleranceMm);
         List<Joined> joined = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
-            if (!used[i]) {
-                used[i] = true;
-                joined.add(grown(lines, i, used, ends, toleranceMm));
+            if (!ends.taken(i)) {
+                ends.take(i);
+                joined.add(grown(lines, i, ends, toleranceMm));
             }
         }
         return List.copyOf(joined);
@@ -67,22 +63,21 @@ public final class Joining {
         return nearest;
     }
 
-    private static Joined grown(
-            List<List<PlanPoint>> lines, int first, boolean[] used, STRtree ends, double toleranceMm) {
+    private static Joined grown(List<List<PlanPoint>> lines, int first, LineEnds ends, double toleranceMm) {
         List<PlanPoint> line = new ArrayList<>(lines.get(first));
         double widest = 0;
         boolean turned = false;
         while (true) {
             PlanPoint end = line.get(line.size() - 1);
             double home = line.size() > 2 ? end.to(line.get(0)) : Double.POSITIVE_INFINITY;
-            int next = nearest(lines, used, ends, end, Math.min(toleranceMm, home));
+            int next = ends.nearest(end, Math.min(toleranceMm, home));
             if (next >= 0) {
                 List<PlanPoint> other = new ArrayList<>(lines.get(next));
                 if (end.to(other.get(other.size() - 1)) < end.to(other.get(0))) {
                     Collections.reverse(other);
                 }
                 widest = Math.max(widest, end.to(other.get(0)));
-                used[next] = true;
+                ends.take(next);
                 line.addAll(end.to(other.get(0)) <= SAME_MM ? other.subList(1, other.size()) : other);
             } else if (home <= toleranceMm) {
                 widest = Math.max(widest, home);
@@ -100,32 +95,7 @@ public final class Joining {
         }
     }
 
-    private static int nearest(
-            List<List<PlanPoint>> lines, boolean[] used, STRtree ends, PlanPoint at, double toleranceMm) {
-        int best = -1;
-        double least = toleranceMm;
-        for (Object found : ends.query(around(at, toleranceMm))) {
-            int i = (Integer) found;
-            if (!used[i]) {
-                for (PlanPoint end : ends(lines.get(i))) {
-                    double distance = at.to(end);
-                    if (distance < least || (distance == least && best < 0)) {
-                        least = distance;
-                        best = i;
-                    }
-                }
-            }
-        }
-        return best;
-    }
-
-    private static List<PlanPoint> ends(List<PlanPoint> line) {
+    static List<PlanPoint> ends(List<PlanPoint> line) {
         return List.of(line.get(0), line.get(line.size() - 1));
-    }
-
-    private static Envelope around(PlanPoint at, double distance) {
-        Envelope box = new Envelope(new Coordinate(at.xMm(), at.yMm()));
-        box.expandBy(distance);
-        return box;
     }
 }

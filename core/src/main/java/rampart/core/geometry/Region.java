@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.algorithm.MinimumDiameter;
+import org.locationtech.jts.coverage.CoverageSimplifier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -25,6 +26,12 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 /** A part of the plane within flattened outlines: one piece, several or none, with holes or without. */
 public final class Region {
     private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /**
+     * The finer way to simplify calls itself once for each place of a comb: 10,000 of them fill the stack of a thread (1 MB), 4,000 leave half of
+     * it. More are thinned by area first, which calls nothing.
+     */
+    private static final int MOST_AT_ONCE = 4000;
 
     private final Geometry geometry;
 
@@ -113,7 +120,13 @@ public final class Region {
      * @param toleranceMm Douglas and Peucker's distance
      */
     public Region simplified(double toleranceMm) {
-        return new Region(TopologyPreservingSimplifier.simplify(geometry, toleranceMm));
+        Geometry thinned = geometry.getNumPoints() > MOST_AT_ONCE
+                ? CoverageSimplifier.simplify(new Geometry[] {geometry}, toleranceMm)[0]
+                : geometry;
+        return new Region(
+                thinned.getNumPoints() > MOST_AT_ONCE
+                        ? thinned
+                        : TopologyPreservingSimplifier.simplify(thinned, toleranceMm));
     }
 
     /** The smallest region without hollows that holds all of it, as a band drawn round it. */

@@ -68,6 +68,16 @@ public record Segment(PlanPoint from, PlanPoint to, double bulge) {
         return new Segment(to, from, -bulge);
     }
 
+    /** How many places {@link #flattened} gives, so that who takes arcs from others can count before it makes them. */
+    public int steps(double toleranceMm) {
+        if (straight()) {
+            return 1;
+        }
+        double r = radiusMm();
+        double step = 2 * Math.acos(Math.max(-1, 1 - Math.min(toleranceMm, r) / r));
+        return (int) Math.max(1, Math.min(MOST_STEPS, Math.ceil(Math.abs(turn()) / step - 1e-9)));
+    }
+
     /** Places along it, its end left out, so near that straight lines between them stay within the tolerance. */
     public Stream<PlanPoint> flattened(double toleranceMm) {
         if (straight()) {
@@ -75,8 +85,7 @@ public record Segment(PlanPoint from, PlanPoint to, double bulge) {
         }
         PlanPoint centre = centre();
         double r = radiusMm();
-        double step = 2 * Math.acos(Math.max(-1, 1 - Math.min(toleranceMm, r) / r));
-        int steps = (int) Math.max(1, Math.min(MOST_STEPS, Math.ceil(Math.abs(turn()) / step - 1e-9)));
+        int steps = steps(toleranceMm);
         double start = Math.atan2(from.yMm() - centre.yMm(), from.xMm() - centre.xMm());
         return IntStream.range(0, steps)
                 .mapToObj(i -> i == 0 ? from : centre.plus(r * cos(start, i, steps), r * sin(start, i, steps)));

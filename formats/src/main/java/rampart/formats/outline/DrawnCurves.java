@@ -43,8 +43,22 @@ public record DrawnCurves(FileUnit unit, boolean unitStated, List<Curve> curves,
     static final class Collector {
         private final List<Curve> curves = new ArrayList<>();
         private final Map<String, Integer> leftOut = new LinkedHashMap<>();
-        private int places;
+        private long places;
 
+        /**
+         * Counts places before they are made: 90,000 arcs in a file of 2 MB would be a hundred million.
+         *
+         * @throws RefusedDrawingException if there are too many by now
+         */
+        void reserve(long more) {
+            places += more;
+            if (places > MOST_PLACES) {
+                throw new RefusedDrawingException("the drawing has more than " + MOST_PLACES
+                        + " places; leave out what is no outline, or draw it more coarsely");
+            }
+        }
+
+        /** @param drawn places that have been reserved */
         void add(String layer, List<PlanPoint> drawn, boolean closed) {
             List<PlanPoint> kept = new ArrayList<>();
             for (PlanPoint place : drawn) {
@@ -60,11 +74,6 @@ public record DrawnCurves(FileUnit unit, boolean unitStated, List<Curve> curves,
             if (kept.size() > 1 && kept.get(0).to(kept.get(kept.size() - 1)) <= Joining.SAME_MM) {
                 kept.remove(kept.size() - 1);
                 ring = true;
-            }
-            places += kept.size();
-            if (places > MOST_PLACES) {
-                throw new RefusedDrawingException("the drawing has more than " + MOST_PLACES
-                        + " places; leave out what is no outline, or draw it more coarsely");
             }
             if (kept.size() >= 2) {
                 curves.add(new Curve(layer, kept, ring && kept.size() >= 3));

@@ -5,6 +5,7 @@ import static rampart.formats.outline.DxfGroups.values;
 
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -31,6 +32,9 @@ final class DxfDrawing {
 
     /** Entities of all blocks together, each as often as it is inserted. */
     private static final int MOST_INSERTED = 20_000;
+
+    /** Nearly a whole circle: 4 atan of it is 0.23 degrees short of one. Larger ones are no drawing, and their arithmetic ends. */
+    private static final double MOST_BULGE = 1000;
 
     /** A normal so far from upright is tilted: its length is 1. */
     private static final double UPRIGHT = 1e-6;
@@ -239,11 +243,13 @@ final class DxfDrawing {
 
     private void entity(String name, List<Group> of) {
         switch (name) {
-            case "LINE" ->
+            case "LINE" -> {
+                collector.reserve(2);
                 collector.add(
                         layer(of),
                         List.of(place(value(of, 10, 0), value(of, 20, 0)), place(value(of, 11, 0), value(of, 21, 0))),
                         false);
+            }
             case "LWPOLYLINE" -> lightPolyline(of);
             case "CIRCLE" -> arc(of, 0, 2 * Math.PI, true);
             case "ARC" -> {
@@ -325,13 +331,20 @@ final class DxfDrawing {
         int n = vertices.size();
         for (int i = 0; i < n; i++) {
             Vertex from = vertices.get(i);
+            collector.reserve(1);
             places.add(place(from.at.xMm(), from.at.yMm()));
             boolean last = i + 1 == n;
             if (from.bulge != 0 && !(last && !closed)) {
                 PlanPoint to = vertices.get((i + 1) % n).at;
                 if (!from.at.equals(to)) {
-                    places.addAll(new Segment(from.at, to, from.bulge)
-                            .flattened(DrawnCurves.FLATNESS_MM / Math.max(scale(), 1e-9))
+                    if (!(Math.abs(from.bulge) <= MOST_BULGE)) {
+                        throw new RefusedDrawingException("the bulge of an arc must be " + -MOST_BULGE + " to "
+                                + MOST_BULGE + ", not " + from.bulge);
+                    }
+                    Segment arc = new Segment(from.at, to, from.bulge);
+                    double flatness = DrawnCurves.FLATNESS_MM / Math.max(scale(), 1e-9);
+                    collector.reserve(arc.steps(flatness) - 1L);
+                    places.addAll(arc.flattened(flatness)
                             .skip(1)
                             .map(each -> place(each.xMm(), each.yMm()))
                             .toList());
@@ -349,6 +362,7 @@ final class DxfDrawing {
             throw new RefusedDrawingException("the radius of an arc must be above 0, not " + radius);
         }
         int steps = steps(radius * scale(), to - from);
+        collector.reserve(steps + 1L);
         List<PlanPoint> places = new ArrayList<>(steps + 1);
         for (int i = 0; i < (closed ? steps : steps + 1); i++) {
             double angle = from + (to - from) * i / steps;
@@ -372,6 +386,7 @@ final class DxfDrawing {
         double to = value(of, 42, 2 * Math.PI);
         boolean closed = Math.abs(to - from - 2 * Math.PI) < 1e-6;
         int steps = steps(Math.max(DrawnCurves.FLATNESS_MM, Math.hypot(majorX, majorY) * scale()), to - from);
+        collector.reserve(steps + 1L);
         List<PlanPoint> places = new ArrayList<>(steps + 1);
         for (int i = 0; i < (closed ? steps : steps + 1); i++) {
             double angle = from + (to - from) * i / steps;
@@ -398,6 +413,9 @@ final class DxfDrawing {
             throw new RefusedDrawingException("a spline of degree " + degree + " with " + n + " points needs "
                     + (n + degree + 1) + " knots and more points than its degree; it has " + knots.length);
         }
+        if (weights.length == n && Arrays.stream(weights).anyMatch(weight -> !(weight > 0))) {
+            throw new RefusedDrawingException("the weights of a spline must be above 0");
+        }
         List<PlanPoint> places = new ArrayList<>();
         for (int span = degree; span < n; span++) {
             double from = knots[span];
@@ -408,6 +426,7 @@ final class DxfDrawing {
                     reach += Math.hypot(xs[i + 1] - xs[i], ys[i + 1] - ys[i]) * scale();
                 }
                 int steps = (int) Math.min(1000, Math.max(8, Math.ceil(Math.sqrt(reach / DrawnCurves.FLATNESS_MM))));
+                collector.reserve(steps + 1L);
                 for (int i = places.isEmpty() ? 0 : 1; i <= steps; i++) {
                     places.add(at(from + (to - from) * i / steps, span, degree, knots, xs, ys, weights));
                 }

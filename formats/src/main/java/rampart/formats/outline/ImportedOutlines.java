@@ -16,6 +16,7 @@ import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 import rampart.core.quantity.Require;
+import rampart.core.search.Watcher;
 
 /**
  * Closed outlines of a drawing, about the middle of all of them, the largest first.
@@ -66,10 +67,11 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
     /**
      * Reads a file and joins what is open in it.
      *
+     * @param watcher looked up to between curves
      * @throws RefusedDrawingException if it cannot be read or holds no closed outline, with the reason
      * @throws IllegalArgumentException if the gap is out of its range
      */
-    public static ImportedOutlines read(byte[] file, Optional<FileUnit> asked, double gapMm) {
+    public static ImportedOutlines read(byte[] file, Optional<FileUnit> asked, double gapMm, Watcher watcher) {
         Require.within(gapMm, 0, WIDEST_GAP_MM, "gap in mm");
         DrawnCurves drawn = DrawingReader.read(file, asked);
         List<String> remarks = new ArrayList<>(drawn.remarks());
@@ -78,12 +80,13 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
         int doubles = 0;
         Set<List<Long>> seen = new HashSet<>();
         for (DrawnCurves.Curve curve : drawn.curves()) {
+            watcher.look();
             if (!seen.add(sameEitherWay(curve.places(), curve.closed()))) {
                 doubles++;
                 continue;
             }
             if (curve.closed()) {
-                keep(closed, remarks, curve.layer(), curve.places(), 0);
+                keep(closed, remarks, curve.layer(), curve.places(), 0, watcher);
             } else {
                 open.computeIfAbsent(curve.layer(), layer -> new ArrayList<>()).add(curve.places());
             }
@@ -93,14 +96,14 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
                     + " exactly on another and would be cut twice: taken once");
         }
         open.forEach((layer, lines) -> {
-            List<Joining.Joined> all = Joining.of(lines, gapMm);
+            List<Joining.Joined> all = joined(lines, gapMm);
             for (Joining.Joined joined : all) {
                 if (joined.closed()) {
                     if (joined.widestMm() > 0) {
                         remarks.add(
                                 "a gap of " + hundredth(joined.widestMm()) + " mm was closed on layer '" + layer + "'");
                     }
-                    keep(closed, remarks, layer, joined.places(), joined.widestMm());
+                    keep(closed, remarks, layer, joined.places(), joined.widestMm(), watcher);
                 } else {
                     // As many as are told; how far the others are open nobody reads.
                     double away = remarks.size() < MOST_REMARKS ? Joining.nearestEndMm(joined, all) : joined.openMm();
@@ -119,6 +122,14 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
             closed.subList(MOST_OUTLINES, closed.size()).clear();
         }
         return new ImportedOutlines(drawn.unit(), drawn.unitStated(), centred(closed), summed(remarks));
+    }
+
+    private static List<Joining.Joined> joined(List<List<PlanPoint>> lines, double gapMm) {
+        try {
+            return Joining.of(lines, gapMm);
+        } catch (IllegalArgumentException e) {
+            throw new RefusedDrawingException(e.getMessage() + "; take a smaller gap, or leave out what is no outline");
+        }
     }
 
     /** The same for a line and the line drawn back over it, and for a ring wherever it begins. */
@@ -141,7 +152,12 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
     private static final double SAME_MM = 0.001;
 
     private static void keep(
-            List<Imported> all, List<String> remarks, String layer, List<PlanPoint> places, double gapMm) {
+            List<Imported> all,
+            List<String> remarks,
+            String layer,
+            List<PlanPoint> places,
+            double gapMm,
+            Watcher watcher) {
         Region region;
         try {
             region = Region.within(Outline.polygon(places), FINEST_MM);
@@ -152,18 +168,27 @@ public record ImportedOutlines(FileUnit unit, boolean unitStated, List<Imported>
         if (region.areaMm2() < LEAST_MM2) {
             return;
         }
-        List<PlanPoint> corners = region.simplified(FINEST_MM).outlines().get(0).corners();
+        watcher.look();
+        Region simple = region.simplified(FINEST_MM);
+        // Each round goes on from the one before: it has fewer places to go through, and strays by no more than twice
+        // as far.
         for (double tolerance = 2 * FINEST_MM;
-                corners.size() > MOST_PLACES && tolerance <= COARSEST_MM;
+                places(simple) > MOST_PLACES && tolerance <= COARSEST_MM;
                 tolerance *= 2) {
-            corners = region.simplified(tolerance).outlines().get(0).corners();
+            watcher.look();
+            simple = simple.simplified(tolerance);
         }
+        List<PlanPoint> corners = simple.outlines().get(0).corners();
         if (corners.size() > MOST_PLACES) {
             remarks.add("an outline on layer '" + layer + "' has " + corners.size()
                     + " places and cannot be used; at most " + MOST_PLACES + " are taken");
             return;
         }
         all.add(new Imported(layer, corners, region.areaMm2(), gapMm));
+    }
+
+    private static int places(Region region) {
+        return region.outlines().get(0).corners().size();
     }
 
     private static List<Imported> centred(List<Imported> outlines) {

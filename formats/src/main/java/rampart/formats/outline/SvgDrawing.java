@@ -447,6 +447,7 @@ final class SvgDrawing {
                 collector.add(here.layer(), places, false);
                 places = new ArrayList<>();
             }
+            collector.reserve(1);
             places.add(new PlanPoint(at[0], at[1]));
         }
         collector.add(here.layer(), places, false);

@@ -9,6 +9,7 @@ import rampart.core.geometry.CutWork;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.quantity.Units;
+import rampart.core.search.Watcher;
 import rampart.core.words.Quantity;
 import rampart.core.words.Wording;
 import rampart.formats.cutting.CutDrawing;
@@ -20,6 +21,12 @@ import rampart.formats.cutting.CutDrawing;
 public final class TemplatePdf {
     /** What two leaves have in common. */
     static final double OVERLAP_MM = 15;
+
+    /**
+     * Most leaves of all drawings together: some 2 m by 10 m of board, more than anybody lays side by side and tapes. Ten times as many fill the
+     * memory of the house.
+     */
+    public static final int MOST_LEAVES = 500;
 
     private static final double HEAD_MM = 16;
     private static final double SMALL = 8;
@@ -47,13 +54,18 @@ public final class TemplatePdf {
      * The leaves, drawing by drawing, row by row from the upper left.
      *
      * @param standing what state of it they are of
+     * @throws IllegalArgumentException if they take more than {@link #MOST_LEAVES}
      */
-    public static byte[] write(String title, String standing, List<CutDrawing> drawings, Paper paper) {
+    public static byte[] write(String title, String standing, List<CutDrawing> drawings, Paper paper, Watcher watcher) {
+        long leaves = leaves(drawings, paper);
+        if (leaves > MOST_LEAVES) {
+            throw new IllegalArgumentException("takes " + leaves + " leaves; at most " + MOST_LEAVES + " are printed");
+        }
         try (Sheet sheet = new Sheet(paper, title, title + ", " + standing)) {
             TemplatePdf pdf = new TemplatePdf(sheet, paper);
             boolean first = true;
             for (CutDrawing drawing : drawings) {
-                first = pdf.leaves(drawing, first);
+                first = pdf.leaves(drawing, first, watcher);
             }
             return sheet.bytes();
         } catch (IOException e) {
@@ -61,17 +73,27 @@ public final class TemplatePdf {
         }
     }
 
+    /** How many leaves these drawings take, so that who asks for them can be told before they are made. */
+    public static long leaves(List<CutDrawing> drawings, Paper paper) {
+        double wide = paper.widthMm() - 2 * Sheet.MARGIN_MM;
+        double high = paper.heightMm() - 2 * Sheet.MARGIN_MM - HEAD_MM;
+        return drawings.stream()
+                .mapToLong(drawing -> (long) leaves(drawing.widthMm(), wide) * leaves(drawing.heightMm(), high))
+                .sum();
+    }
+
     /** How many leaves a length needs, each of this useful length. */
     static int leaves(double lengthMm, double usefulMm) {
         return (int) Math.max(1, Math.ceil((lengthMm - OVERLAP_MM) / (usefulMm - OVERLAP_MM) - 1e-9));
     }
 
-    private boolean leaves(CutDrawing drawing, boolean first) throws IOException {
+    private boolean leaves(CutDrawing drawing, boolean first, Watcher watcher) throws IOException {
         int columns = leaves(drawing.widthMm(), wideMm);
         int rows = leaves(drawing.heightMm(), highMm);
         boolean begun = first;
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
+                watcher.look();
                 if (!begun) {
                     sheet.leaf();
                 }

@@ -255,7 +255,9 @@ class BlankFilesTest {
                 List.of(),
                 List.of());
         Path file = folder.resolve("strip.pdf");
-        Files.write(file, TemplatePdf.write("strip", "draft", List.of(drawing), Paper.a4));
+        Files.write(
+                file,
+                TemplatePdf.write("strip", "draft", List.of(drawing), Paper.a4, rampart.core.search.Watcher.NONE));
         String picture = folder.resolve("p").toString();
         Outside.run(List.of("pdftoppm", "-r", "254", "-gray", "-png", "-singlefile", file.toString(), picture));
         BufferedImage image = ImageIO.read(Path.of(picture + ".png").toFile());

@@ -184,7 +184,9 @@ class CutFilesTest {
         for (Paper paper : Paper.values()) {
             Path file = folder.resolve("templates-" + paper + ".pdf");
             Files.write(
-                    file, rampart.formats.paper.TemplatePdf.write("Survey sledge", "draft", List.of(shapes()), paper));
+                    file,
+                    rampart.formats.paper.TemplatePdf.write(
+                            "Survey sledge", "draft", List.of(shapes()), paper, rampart.core.search.Watcher.NONE));
             String info = String.join("\n", Outside.run(List.of("pdfinfo", file.toString())));
             // 300 mm by 200 mm: two leaves beside each other on each of them.
             int leaves = 2;
@@ -210,7 +212,10 @@ class CutFilesTest {
                 List.of(),
                 List.of());
         Path file = folder.resolve("square.pdf");
-        Files.write(file, rampart.formats.paper.TemplatePdf.write("square", "draft", List.of(square), Paper.a4));
+        Files.write(
+                file,
+                rampart.formats.paper.TemplatePdf.write(
+                        "square", "draft", List.of(square), Paper.a4, rampart.core.search.Watcher.NONE));
         Outside.run(List.of(
                 "pdftoppm",
                 "-r",
@@ -235,7 +240,7 @@ class CutFilesTest {
 
     @Test
     void theArchiveHoldsEachDrawingInEachKind() throws IOException {
-        byte[] archive = CutArchive.write("Survey sledge", "draft", bed(), Paper.a4);
+        byte[] archive = CutArchive.write("Survey sledge", "draft", bed(), Paper.a4, rampart.core.search.Watcher.NONE);
         List<String> names = new ArrayList<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
             for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {

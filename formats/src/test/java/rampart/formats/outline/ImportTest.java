@@ -22,7 +22,8 @@ class ImportTest {
     private static final double IN2 = 25.4 * 25.4;
 
     private static ImportedOutlines read(String text) {
-        return ImportedOutlines.read(text.getBytes(StandardCharsets.UTF_8), Optional.empty(), 0.5);
+        return ImportedOutlines.read(
+                text.getBytes(StandardCharsets.UTF_8), Optional.empty(), 0.5, rampart.core.search.Watcher.NONE);
     }
 
     private static String svg(String inner) {
@@ -35,7 +36,8 @@ class ImportTest {
     void everyCurveOfDxf(@TempDir Path folder) throws IOException {
         Path file = folder.resolve("all.dxf");
         Outside.python("write-dxf.py", file);
-        ImportedOutlines read = ImportedOutlines.read(Files.readAllBytes(file), Optional.empty(), 0.5);
+        ImportedOutlines read = ImportedOutlines.read(
+                Files.readAllBytes(file), Optional.empty(), 0.5, rampart.core.search.Watcher.NONE);
         assertThat(read.unit()).isEqualTo(FileUnit.IN);
         assertThat(read.unitStated()).isTrue();
         assertThat(read.outlines())
@@ -91,8 +93,8 @@ class ImportTest {
         ImportedOutlines pixels = read(bare);
         assertThat(pixels.unitStated()).isFalse();
         assertThat(pixels.outlines().get(0).areaMm2()).isCloseTo(25.4 * 12.7, within(1e-6));
-        ImportedOutlines asked =
-                ImportedOutlines.read(bare.getBytes(StandardCharsets.UTF_8), Optional.of(FileUnit.MM), 0);
+        ImportedOutlines asked = ImportedOutlines.read(
+                bare.getBytes(StandardCharsets.UTF_8), Optional.of(FileUnit.MM), 0, rampart.core.search.Watcher.NONE);
         assertThat(asked.unitStated()).isTrue();
         assertThat(asked.outlines().get(0).areaMm2()).isCloseTo(96 * 48, within(1e-6));
         String inches =
@@ -104,7 +106,8 @@ class ImportTest {
         return ImportedOutlines.read(
                 (sections + "0\nEOF\n").replace(" ", "\n").getBytes(StandardCharsets.ISO_8859_1),
                 Optional.of(FileUnit.MM),
-                0.5);
+                0.5,
+                rampart.core.search.Watcher.NONE);
     }
 
     private static double[] reach(ImportedOutlines.Imported outline) {

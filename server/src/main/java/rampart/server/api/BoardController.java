@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -47,8 +48,16 @@ class BoardController {
     private final PriceList prices;
     private final Stores stores;
     private final Materials materials;
+    private final LongWork longWork;
 
-    BoardController(Catalogue catalogue, PackShelf shelf, PriceList prices, Stores stores, Materials materials) {
+    BoardController(
+            Catalogue catalogue,
+            PackShelf shelf,
+            PriceList prices,
+            Stores stores,
+            Materials materials,
+            LongWork longWork) {
+        this.longWork = longWork;
         this.catalogue = catalogue;
         this.shelf = shelf;
         this.prices = prices;
@@ -74,10 +83,14 @@ class BoardController {
             @PathVariable("id") String id,
             @RequestParam(name = "file", defaultValue = "zip") CutFiles.FileKind kind,
             @RequestParam(name = "piece", defaultValue = "") String piece,
-            @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
+            @RequestParam(name = "paper", defaultValue = "a4") Paper paper,
+            HttpServletRequest request) {
         var stored = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
-        List<CutDrawing> drawings = BlankDrawing.all(work(stored.file()));
-        return CutFiles.of(stored.name(), PaperDesk.standing(stored), "board", drawings, kind, piece, paper);
+        return longWork.run(request, "files", watcher -> {
+            List<CutDrawing> drawings = BlankDrawing.all(work(stored.file()));
+            return CutFiles.of(
+                    stored.name(), PaperDesk.standing(stored), "board", drawings, kind, piece, paper, watcher);
+        });
     }
 
     /**
@@ -177,18 +190,22 @@ class BoardController {
     ResponseEntity<byte[]> everything(
             @PathVariable("id") String id,
             @Valid @ParameterObject InsertController.MakingAsked asked,
-            @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
+            @RequestParam(name = "paper", defaultValue = "a4") Paper paper,
+            HttpServletRequest request) {
         var stored = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
-        List<CutDrawing> drawings = new ArrayList<>(BlankDrawing.all(work(stored.file())));
-        layout(stored.file()).bed().ifPresent(bed -> drawings.addAll(InsertController.drawings(bed, asked)));
-        return CutFiles.of(
-                stored.name(),
-                PaperDesk.standing(stored),
-                "all that is cut",
-                drawings,
-                CutFiles.FileKind.zip,
-                "",
-                paper);
+        return longWork.run(request, "files", watcher -> {
+            List<CutDrawing> drawings = new ArrayList<>(BlankDrawing.all(work(stored.file())));
+            layout(stored.file()).bed().ifPresent(bed -> drawings.addAll(InsertController.drawings(bed, asked)));
+            return CutFiles.of(
+                    stored.name(),
+                    PaperDesk.standing(stored),
+                    "all that is cut",
+                    drawings,
+                    CutFiles.FileKind.zip,
+                    "",
+                    paper,
+                    watcher);
+        });
     }
 
     private Layout layout(PackFile file) {

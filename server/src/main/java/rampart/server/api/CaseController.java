@@ -17,6 +17,7 @@ import rampart.core.fingers.CaseCoupon;
 import rampart.core.fingers.CaseSpec;
 import rampart.core.fingers.FingerCase;
 import rampart.core.quantity.Size;
+import rampart.core.search.Watcher;
 import rampart.formats.cutting.CaseDrawing;
 import rampart.formats.cutting.CutDrawing;
 import rampart.formats.json.Problem;
@@ -123,6 +124,6 @@ class CaseController {
         List<CutDrawing> drawings = new ArrayList<>();
         FingerCase.panels(spec).forEach(panel -> drawings.add(CaseDrawing.of(panel, spec.sheetMm())));
         drawings.add(CaseDrawing.of(CaseCoupon.of(spec.sheetMm(), LEAST_ALLOWANCE_MM, STEP_MM, PAIRS), spec.sheetMm()));
-        return CutFiles.of("case", "as it was asked for", "sheet", drawings, kind, piece, paper);
+        return CutFiles.of("case", "as it was asked for", "sheet", drawings, kind, piece, paper, Watcher.NONE);
     }
 }

@@ -6,6 +6,7 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import rampart.core.search.Watcher;
 import rampart.formats.cutting.CutArchive;
 import rampart.formats.cutting.CutDrawing;
 import rampart.formats.cutting.DxfCut;
@@ -34,6 +35,7 @@ final class CutFiles {
      * @param standing what state of it they are of
      * @param what the rest of that name
      * @param piece name of one drawing; empty for all, where the kind takes all
+     * @param watcher looked up to between leaves and pieces
      * @throws ApiException where no drawing is called so, with those that there are
      */
     static ResponseEntity<byte[]> of(
@@ -43,21 +45,27 @@ final class CutFiles {
             List<CutDrawing> drawings,
             FileKind kind,
             String piece,
-            Paper paper) {
+            Paper paper,
+            Watcher watcher) {
         return switch (kind) {
             case zip ->
                 file(
                         title + ", " + what,
                         ".zip",
                         "application/zip",
-                        CutArchive.write(title, standing, drawings, paper));
-            case pdf ->
-                file(
+                        CutArchive.write(title, standing, drawings, paper, watcher));
+            case pdf -> {
+                List<CutDrawing> these = piece.isEmpty() ? drawings : List.of(one(drawings, piece));
+                long leaves = TemplatePdf.leaves(these, paper);
+                if (leaves > TemplatePdf.MOST_LEAVES) {
+                    throw new ApiException(Message.TOO_MANY_LEAVES, leaves, TemplatePdf.MOST_LEAVES);
+                }
+                yield file(
                         title + ", " + what + " templates",
                         ".pdf",
                         MediaType.APPLICATION_PDF_VALUE,
-                        TemplatePdf.write(
-                                title, standing, piece.isEmpty() ? drawings : List.of(one(drawings, piece)), paper));
+                        TemplatePdf.write(title, standing, these, paper, watcher));
+            }
             case svg -> {
                 CutDrawing drawing = one(drawings, piece);
                 yield file(

@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -29,6 +30,7 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.material.Foam;
+import rampart.core.search.Watcher;
 import rampart.core.words.Quantity;
 import rampart.core.words.Wording;
 import rampart.formats.cutting.CutDrawing;
@@ -55,8 +57,16 @@ class InsertController {
     private final Stores stores;
     private final PriceList prices;
     private final DataSheets dataSheets;
+    private final LongWork longWork;
 
-    InsertController(Catalogue catalogue, PackShelf shelf, Stores stores, PriceList prices, DataSheets dataSheets) {
+    InsertController(
+            Catalogue catalogue,
+            PackShelf shelf,
+            Stores stores,
+            PriceList prices,
+            DataSheets dataSheets,
+            LongWork longWork) {
+        this.longWork = longWork;
         this.catalogue = catalogue;
         this.shelf = shelf;
         this.stores = stores;
@@ -156,7 +166,8 @@ class InsertController {
             @RequestParam(name = "file", defaultValue = "zip") CutFiles.FileKind kind,
             @RequestParam(name = "piece", defaultValue = "") String piece,
             @RequestParam(name = "cutter", defaultValue = "knife") Cutter cutter,
-            @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
+            @RequestParam(name = "paper", defaultValue = "a4") Paper paper,
+            HttpServletRequest request) {
         var stored = shelf.byId(id).orElseThrow(() -> new ApiException(Message.NO_PACK));
         LaidCushion bed = bed(stored.file());
         if (cutter.hot() && !dataSheets.mayBeCutHot(bed.foam())) {
@@ -165,15 +176,26 @@ class InsertController {
                     bed.foam().name(),
                     bed.foam().substance().words());
         }
-        return CutFiles.of(
-                stored.name(), PaperDesk.standing(stored), "insert", drawings(bed, asked), kind, piece, paper);
+        return longWork.run(
+                request,
+                "files",
+                watcher -> CutFiles.of(
+                        stored.name(),
+                        PaperDesk.standing(stored),
+                        "insert",
+                        drawings(bed, asked),
+                        kind,
+                        piece,
+                        paper,
+                        watcher));
     }
 
     /** A trial of fit before the real cut. */
     @GetMapping("/api/fit-coupon")
     ResponseEntity<byte[]> coupon(@RequestParam(name = "file", defaultValue = "svg") CutFiles.FileKind kind) {
         CutDrawing drawing = FitCoupon.drawing();
-        return CutFiles.of(drawing.title(), "a trial", "foam", List.of(drawing), kind, drawing.file(), Paper.a4);
+        return CutFiles.of(
+                drawing.title(), "a trial", "foam", List.of(drawing), kind, drawing.file(), Paper.a4, Watcher.NONE);
     }
 
     /** The pieces of a bed, drawn as they are made in that way; nothing where they are picked out by hand. */

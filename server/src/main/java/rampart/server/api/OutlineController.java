@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -23,6 +24,12 @@ import rampart.server.messages.Message;
 /** Outlines out of drawing files; nothing is stored and nothing is fetched. */
 @RestController
 class OutlineController {
+    private final LongWork longWork;
+
+    OutlineController(LongWork longWork) {
+        this.longWork = longWork;
+    }
+
     /**
      * Closed outlines of an SVG or DXF file.
      *
@@ -37,7 +44,8 @@ class OutlineController {
     OutlinesView outlines(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @RequestParam(name = "unit", required = false) String unit,
-            @RequestParam(name = "gapMm", defaultValue = "0.5") double gapMm) {
+            @RequestParam(name = "gapMm", defaultValue = "0.5") double gapMm,
+            HttpServletRequest request) {
         Optional<FileUnit> asked = Optional.ofNullable(unit)
                 .map(sign -> FileUnit.of(sign)
                         .orElseThrow(() -> new RefusedDrawingException("the unit is one of "
@@ -49,7 +57,8 @@ class OutlineController {
             throw new RefusedDrawingException(
                     "the gap that is closed is 0 to " + ImportedOutlines.WIDEST_GAP_MM + " mm, not " + gapMm);
         }
-        return OutlinesView.of(ImportedOutlines.read(file, asked, gapMm));
+        return longWork.run(
+                request, "drawing", watcher -> OutlinesView.of(ImportedOutlines.read(file, asked, gapMm, watcher)));
     }
 
     /**
@@ -67,14 +76,16 @@ class OutlineController {
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
             @RequestParam(name = "lengthMm") double lengthMm,
             @RequestParam(name = "widthMm") double widthMm,
-            @RequestParam(name = "mmPerSecond", defaultValue = "20") double mmPerSecond) {
+            @RequestParam(name = "mmPerSecond", defaultValue = "20") double mmPerSecond,
+            HttpServletRequest request) {
         CutterPlay.Machine machine;
         try {
             machine = new CutterPlay.Machine(lengthMm, widthMm, mmPerSecond);
         } catch (IllegalArgumentException e) {
             throw new RefusedDrawingException(e.getMessage());
         }
-        return CutterPlayView.of(CutterPlay.of(file, machine));
+        CutterPlay.Machine on = machine;
+        return longWork.run(request, "drawing", watcher -> CutterPlayView.of(CutterPlay.of(file, on)));
     }
 
     @ExceptionHandler

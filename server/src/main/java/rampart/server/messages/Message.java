@@ -319,6 +319,11 @@ public enum Message {
             "There is no piece ''{0}''; there are {1}.",
             "Nothing was changed.",
             "Choose one of them."),
+    TOO_MANY_LEAVES(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "At true size this takes {0} leaves of paper; at most {1} are printed.",
+            "Nothing was written.",
+            "Take larger paper or one piece alone, or cut by the SVG or DXF files."),
     NOT_CUT_HOT(
             HttpStatus.UNPROCESSABLE_CONTENT,
             "{0} is made of {1}: nothing is written for cutting it by heat until somebody has read its data sheet.",
