@@ -19,6 +19,7 @@ import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.AccountRepository;
 import rampart.server.persistence.AccountRepository.Account;
+import rampart.server.persistence.TryAgain;
 
 /** The people of the house. Rights that change end the visits that had the old ones. */
 @Service
@@ -37,7 +38,7 @@ public class Accounts implements UserDetailsService {
             Trail trail,
             PlatformTransactionManager transactions,
             Clock clock) {
-        this.transaction = new TransactionTemplate(transactions);
+        this.transaction = TryAgain.template(transactions);
         this.repository = repository;
         this.encoder = encoder;
         this.visits = visits;

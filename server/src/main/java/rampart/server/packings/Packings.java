@@ -30,6 +30,7 @@ import rampart.server.persistence.PackingRepository.StoredAct;
 import rampart.server.persistence.PackingRepository.StoredPacking;
 import rampart.server.persistence.PhotographRepository;
 import rampart.server.persistence.ReleaseRepository.StoredRelease;
+import rampart.server.persistence.TryAgain;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Packs at the packing table. An act that is sent twice counts once; one that is refused changes nothing. */
@@ -62,7 +63,7 @@ public class Packings {
         this.repository = repository;
         this.photographs = photographs;
         this.trail = trail;
-        this.transaction = new TransactionTemplate(transactions);
+        this.transaction = TryAgain.template(transactions);
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -114,7 +115,7 @@ public class Packings {
             if (repository.add(packing)) {
                 trail.add(by, EventType.PACKING_BEGUN, Subject.pack(release.packId(), release.name()), Detail.NOTHING);
             }
-            return repository.byNumber(scanned).orElseThrow();
+            return repository.byNumberNow(scanned).orElseThrow();
         });
     }
 

@@ -33,6 +33,7 @@ import rampart.server.persistence.PackRepository.Header;
 import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.RevisionRepository;
 import rampart.server.persistence.RevisionRepository.Revision;
+import rampart.server.persistence.TryAgain;
 import rampart.server.stores.Materials;
 
 /** The packs of the house. Everything that goes in has been read as a pack file first. */
@@ -60,7 +61,7 @@ public class PackShelf {
             Clock clock) {
         this.standard = standard;
         this.verdicts = verdicts;
-        this.transaction = new TransactionTemplate(transactions);
+        this.transaction = TryAgain.template(transactions);
         this.summaries = summaries;
         this.trail = trail;
         this.packs = packs;

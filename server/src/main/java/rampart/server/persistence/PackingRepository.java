@@ -75,6 +75,14 @@ public class PackingRepository {
                 .optional();
     }
 
+    /** As it stands now, also where another transaction has written it since this one began to read. */
+    public Optional<StoredPacking> byNumberNow(String number) {
+        return jdbc.sql(COLUMNS + "WHERE number = ? LOCK IN SHARE MODE")
+                .param(number)
+                .query(PackingRepository::row)
+                .optional();
+    }
+
     public Optional<StoredPacking> byNumber(String number) {
         return jdbc.sql(COLUMNS + "WHERE number = ?")
                 .param(number)

@@ -16,6 +16,7 @@ import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.PhotographRepository;
 import rampart.server.persistence.PhotographRepository.PackPhotograph;
 import rampart.server.persistence.PhotographRepository.PackingPhotograph;
+import rampart.server.persistence.TryAgain;
 
 /** The photographs of packs. */
 @Service
@@ -34,7 +35,7 @@ public class Photographs {
 
     Photographs(PhotographRepository repository, PlatformTransactionManager transactions, Trail trail, Clock clock) {
         this.repository = repository;
-        this.transaction = new TransactionTemplate(transactions);
+        this.transaction = TryAgain.template(transactions);
         this.trail = trail;
         this.clock = clock;
     }

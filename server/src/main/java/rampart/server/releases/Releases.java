@@ -37,6 +37,7 @@ import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.ReleaseRepository;
 import rampart.server.persistence.ReleaseRepository.StoredRelease;
 import rampart.server.persistence.RevisionRepository.Revision;
+import rampart.server.persistence.TryAgain;
 import rampart.server.stores.PriceList;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -74,7 +75,7 @@ public class Releases {
         this.packs = packs;
         this.prices = prices;
         this.trail = trail;
-        this.transaction = new TransactionTemplate(transactions);
+        this.transaction = TryAgain.template(transactions);
         this.mapper = mapper;
         this.clock = clock;
     }

@@ -80,6 +80,25 @@ class OnceTest {
                 .isEqualTo(400);
     }
 
+    /** Two by two with a key each, as two devices that have lost an answer send again: none waits for the other for ever. */
+    @Test
+    void keysOfManyAtOnceDoNotStandInEachOthersWay() throws Exception {
+        for (int round = 0; round < 10; round++) {
+            List<String> keys = List.of(
+                    UUID.randomUUID().toString(),
+                    UUID.randomUUID().toString(),
+                    UUID.randomUUID().toString(),
+                    UUID.randomUUID().toString());
+            List<Answer> answers =
+                    atOnce(i -> http.post("api/packs", pack, "Idempotency-Key", keys.get(i % keys.size())));
+            assertThat(answers).extracting(Answer::status).containsOnly(201);
+            Set<String> ids = new TreeSet<>();
+            answers.forEach(a -> ids.add(a.json().path("id").asString()));
+            assertThat(ids).hasSize(keys.size());
+            ids.forEach(id -> http.delete("api/packs/" + id));
+        }
+    }
+
     /** Whoever is told that the save went through finds it; whoever is told that the pack is gone changed nothing. */
     @Test
     void aSaveThatRacesADeleteTellsTheTruth() throws Exception {

@@ -13,10 +13,15 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -122,6 +127,50 @@ class PackingTest {
                         .isTrue());
         assertThat(after.at("/packing/complete").asBoolean()).isTrue();
         assertThat(packer.get("api/packings").body()).contains(release + "/1").contains("\"complete\":true");
+    }
+
+    /**
+     * The same release scanned at twelve tables in one moment: those who begin the same packing see the same one, and nobody is told that
+     * something went wrong.
+     */
+    @Test
+    void twelveTablesBeginAtOnce() throws Exception {
+        for (int round = 0; round < 3; round++) {
+            aRelease();
+            ExecutorService tables = Executors.newFixedThreadPool(12);
+            try {
+                List<Callable<Answer>> all =
+                        Collections.nCopies(12, () -> packer.post("api/packings", "{\"number\":\"" + release + "\"}"));
+                Set<String> ids = new TreeSet<>();
+                Set<String> numbers = new TreeSet<>();
+                for (Future<Answer> each : tables.invokeAll(all)) {
+                    assertThat(each.get().status()).as(each.get().body()).isEqualTo(200);
+                    ids.add(each.get().json().path("id").asString());
+                    numbers.add(each.get().json().path("number").asString());
+                }
+                assertThat(ids).hasSameSizeAs(numbers);
+                assertThat(numbers).contains(release + "/1");
+            } finally {
+                tables.shutdownNow();
+            }
+        }
+    }
+
+    /** A clock that is off by ages is not believed, and what it says refuses no other act. */
+    @Test
+    void actsOfImpossibleTimesAreWrittenNow() {
+        JsonNode packing = begin(release);
+        String of = packing.path("id").asString();
+        String first = packing.at("/steps/0/step/id").asString();
+        for (String time : List.of(
+                "\"+10000-01-01T00:00:00Z\"", "\"-0044-03-15T00:00:00Z\"", "1764590000000", "1764590000000000")) {
+            String act = act(id(), first, "done", "null", "seen").replace("\"2026-11-29T10:00:00Z\"", time);
+            Answer sent = send(of, act, act(id(), first, "done", "null", "and this"));
+            assertThat(sent.status()).as(time + " " + sent.body()).isEqualTo(200);
+            assertThat(sent.json().path("outcomes"))
+                    .as(sent.body())
+                    .allMatch(outcome -> !outcome.toString().contains("500"));
+        }
     }
 
     @Test
