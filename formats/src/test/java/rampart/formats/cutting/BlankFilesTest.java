@@ -24,6 +24,7 @@ import rampart.core.geometry.PlanPoint;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.Catalogue;
 import rampart.core.material.StandardCatalogue;
+import rampart.core.search.Watcher;
 import rampart.formats.Outside;
 import rampart.formats.pack.PackFile;
 import rampart.formats.paper.Paper;
@@ -255,9 +256,7 @@ class BlankFilesTest {
                 List.of(),
                 List.of());
         Path file = folder.resolve("strip.pdf");
-        Files.write(
-                file,
-                TemplatePdf.write("strip", "draft", List.of(drawing), Paper.a4, rampart.core.search.Watcher.NONE));
+        Files.write(file, TemplatePdf.write("strip", "draft", List.of(drawing), Paper.a4, Watcher.NONE));
         String picture = folder.resolve("p").toString();
         Outside.run(List.of("pdftoppm", "-r", "254", "-gray", "-png", "-singlefile", file.toString(), picture));
         BufferedImage image = ImageIO.read(Path.of(picture + ".png").toFile());

@@ -27,6 +27,7 @@ import rampart.core.insert.TurnEdge;
 import rampart.core.layout.LayoutWalk;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
+import rampart.core.search.Watcher;
 import rampart.formats.Outside;
 import rampart.formats.outline.DrawingReader;
 import rampart.formats.outline.DrawnCurves;
@@ -186,7 +187,7 @@ class CutFilesTest {
             Files.write(
                     file,
                     rampart.formats.paper.TemplatePdf.write(
-                            "Survey sledge", "draft", List.of(shapes()), paper, rampart.core.search.Watcher.NONE));
+                            "Survey sledge", "draft", List.of(shapes()), paper, Watcher.NONE));
             String info = String.join("\n", Outside.run(List.of("pdfinfo", file.toString())));
             // 300 mm by 200 mm: two leaves beside each other on each of them.
             int leaves = 2;
@@ -214,8 +215,7 @@ class CutFilesTest {
         Path file = folder.resolve("square.pdf");
         Files.write(
                 file,
-                rampart.formats.paper.TemplatePdf.write(
-                        "square", "draft", List.of(square), Paper.a4, rampart.core.search.Watcher.NONE));
+                rampart.formats.paper.TemplatePdf.write("square", "draft", List.of(square), Paper.a4, Watcher.NONE));
         Outside.run(List.of(
                 "pdftoppm",
                 "-r",
@@ -240,7 +240,7 @@ class CutFilesTest {
 
     @Test
     void theArchiveHoldsEachDrawingInEachKind() throws IOException {
-        byte[] archive = CutArchive.write("Survey sledge", "draft", bed(), Paper.a4, rampart.core.search.Watcher.NONE);
+        byte[] archive = CutArchive.write("Survey sledge", "draft", bed(), Paper.a4, Watcher.NONE);
         List<String> names = new ArrayList<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
             for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {

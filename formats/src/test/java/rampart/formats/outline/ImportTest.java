@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import rampart.core.search.Watcher;
 import rampart.formats.Outside;
 
 /** Drawings of others: every kind of curve with its area in closed form, units, gaps, and what is broken or hostile. */
@@ -22,8 +23,7 @@ class ImportTest {
     private static final double IN2 = 25.4 * 25.4;
 
     private static ImportedOutlines read(String text) {
-        return ImportedOutlines.read(
-                text.getBytes(StandardCharsets.UTF_8), Optional.empty(), 0.5, rampart.core.search.Watcher.NONE);
+        return ImportedOutlines.read(text.getBytes(StandardCharsets.UTF_8), Optional.empty(), 0.5, Watcher.NONE);
     }
 
     private static String svg(String inner) {
@@ -36,8 +36,7 @@ class ImportTest {
     void everyCurveOfDxf(@TempDir Path folder) throws IOException {
         Path file = folder.resolve("all.dxf");
         Outside.python("write-dxf.py", file);
-        ImportedOutlines read = ImportedOutlines.read(
-                Files.readAllBytes(file), Optional.empty(), 0.5, rampart.core.search.Watcher.NONE);
+        ImportedOutlines read = ImportedOutlines.read(Files.readAllBytes(file), Optional.empty(), 0.5, Watcher.NONE);
         assertThat(read.unit()).isEqualTo(FileUnit.IN);
         assertThat(read.unitStated()).isTrue();
         assertThat(read.outlines())
@@ -93,8 +92,8 @@ class ImportTest {
         ImportedOutlines pixels = read(bare);
         assertThat(pixels.unitStated()).isFalse();
         assertThat(pixels.outlines().get(0).areaMm2()).isCloseTo(25.4 * 12.7, within(1e-6));
-        ImportedOutlines asked = ImportedOutlines.read(
-                bare.getBytes(StandardCharsets.UTF_8), Optional.of(FileUnit.MM), 0, rampart.core.search.Watcher.NONE);
+        ImportedOutlines asked =
+                ImportedOutlines.read(bare.getBytes(StandardCharsets.UTF_8), Optional.of(FileUnit.MM), 0, Watcher.NONE);
         assertThat(asked.unitStated()).isTrue();
         assertThat(asked.outlines().get(0).areaMm2()).isCloseTo(96 * 48, within(1e-6));
         String inches =
@@ -107,7 +106,7 @@ class ImportTest {
                 (sections + "0\nEOF\n").replace(" ", "\n").getBytes(StandardCharsets.ISO_8859_1),
                 Optional.of(FileUnit.MM),
                 0.5,
-                rampart.core.search.Watcher.NONE);
+                Watcher.NONE);
     }
 
     private static double[] reach(ImportedOutlines.Imported outline) {

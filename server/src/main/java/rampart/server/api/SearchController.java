@@ -10,7 +10,6 @@ import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -46,10 +45,8 @@ import rampart.formats.view.SensitivityView;
 import rampart.formats.view.SizeView;
 import rampart.formats.view.StatusView;
 import rampart.formats.view.WallFiguresView;
-import rampart.server.config.Connections;
 import rampart.server.house.CarrierLines;
 import rampart.server.messages.Message;
-import rampart.server.searches.Search;
 import rampart.server.searches.Searches;
 import rampart.server.stores.Materials;
 import rampart.server.stores.PriceList;
@@ -64,6 +61,7 @@ class SearchController {
     private final Stores stores;
     private final CarrierLines carriers;
     private final Searches searches;
+    private final LongWork longWork;
 
     SearchController(
             Catalogue catalogue,
@@ -71,7 +69,9 @@ class SearchController {
             PriceList prices,
             Stores stores,
             CarrierLines carriers,
-            Searches searches) {
+            Searches searches,
+            LongWork longWork) {
+        this.longWork = longWork;
         this.searches = searches;
         this.prices = prices;
         this.stores = stores;
@@ -137,7 +137,7 @@ class SearchController {
         }
         HouseMaterials house = materials.house();
         Stock stock = stores.onHand();
-        FirstWall.Answer answer = search(
+        FirstWall.Answer answer = longWork.run(
                 request,
                 "first wall",
                 watcher -> FirstWall.find(pack.item(), pack.journey(), house.catalogue(), stock, watcher));
@@ -193,7 +193,8 @@ class SearchController {
         }
         Prices today = prices.today();
         Stock stock = stores.onHand();
-        return search(
+        return longWork
+                .run(
                         request,
                         "remedies",
                         watcher -> Remedies.of(read.pack(), read.catalogue(catalogue), today, stock, asked, watcher))
@@ -254,7 +255,8 @@ class SearchController {
         if (!read.pack().turnable()) {
             throw new ApiException(Message.BED_NOT_TURNED);
         }
-        return search(
+        return longWork
+                .run(
                         request,
                         "orientations",
                         watcher -> Orientation.all(read.pack(), read.catalogue(catalogue), watcher))
@@ -274,14 +276,9 @@ class SearchController {
             @Valid @ParameterObject UnitsAsked units,
             HttpServletRequest request) {
         PackFile read = PackFile.read(file);
-        Sensitivity.Answer answer = search(
+        Sensitivity.Answer answer = longWork.run(
                 request, "sensitivities", watcher -> Sensitivity.of(read.pack(), read.catalogue(catalogue), watcher));
         return SensitivityView.of(answer, units.wording());
-    }
-
-    private <T> T search(HttpServletRequest request, String what, Function<Search, T> work) {
-        return searches.run(
-                request.getUserPrincipal().getName(), what, Connections.gone(request), Searches.Onlooker.NONE, work);
     }
 
     /**
