@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import rampart.core.quantity.Size;
 import rampart.core.search.CartonSizes;
+import rampart.formats.table.Guarded;
 import rampart.formats.table.NamedTable;
 import rampart.formats.table.UnreadableTableException;
 
@@ -57,7 +58,7 @@ public final class ParcelCsv {
                 : OptionalDouble.of(1);
         if (length.isPresent() && width.isPresent() && height.isPresent() && mass.isPresent() && count.isPresent()) {
             rows.add(new CartonSizes.Wanted(
-                    row.get("name"),
+                    Guarded.bare(row.get("name")),
                     new Size(length.getAsDouble(), width.getAsDouble(), height.getAsDouble()),
                     mass.getAsDouble(),
                     count.getAsDouble()));
@@ -69,9 +70,10 @@ public final class ParcelCsv {
         StringWriter text = new StringWriter();
         try (CSVPrinter out = new CSVPrinter(
                 text, CSVFormat.DEFAULT.builder().setRecordSeparator("\n").get())) {
-            out.printRecord("name", "length_mm", "width_mm", "height_mm", "mass_kg", COUNT);
+            Guarded.print(out, "name", "length_mm", "width_mm", "height_mm", "mass_kg", COUNT);
             for (CartonSizes.Wanted w : all) {
-                out.printRecord(
+                Guarded.print(
+                        out,
                         w.name(),
                         tenths(w.inside().lengthMm()),
                         tenths(w.inside().widthMm()),

@@ -17,6 +17,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import rampart.core.cost.Extent;
 import rampart.core.cost.Tariff;
+import rampart.formats.table.Guarded;
 import rampart.formats.table.NamedTable;
 import rampart.formats.table.UnreadableTableException;
 
@@ -59,7 +60,7 @@ public final class TariffCsv {
     }
 
     private void row(CSVRecord row) {
-        String name = row.get("service");
+        String name = Guarded.bare(row.get("service"));
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             table.wrong("the service must have a name of 1 to 100 characters");
             return;
@@ -175,20 +176,21 @@ public final class TariffCsv {
             out.printRecord(HEAD);
             for (Tariff tariff : tariffs) {
                 if (tariff.invented()) {
-                    out.printRecord(tariff.name(), "invented", "", "", "");
+                    Guarded.print(out, tariff.name(), "invented", "", "", "");
                 }
-                out.printRecord(tariff.name(), "divisor", "", number(tariff.divisor()), "");
+                Guarded.print(out, tariff.name(), "divisor", "", number(tariff.divisor()), "");
                 for (Tariff.Band band : tariff.bands()) {
-                    out.printRecord(tariff.name(), "band", "", number(band.toKg()), number(band.price()));
+                    Guarded.print(out, tariff.name(), "band", "", number(band.toKg()), number(band.price()));
                 }
                 for (Extent extent : Extent.values()) {
                     Double most = tariff.limits().get(extent);
                     if (most != null) {
-                        out.printRecord(tariff.name(), "limit", extent.word(), number(most), "");
+                        Guarded.print(out, tariff.name(), "limit", extent.word(), number(most), "");
                     }
                 }
                 for (Tariff.Surcharge s : tariff.surcharges()) {
-                    out.printRecord(tariff.name(), "surcharge", s.extent().word(), number(s.over()), number(s.price()));
+                    Guarded.print(
+                            out, tariff.name(), "surcharge", s.extent().word(), number(s.over()), number(s.price()));
                 }
             }
         } catch (IOException e) {

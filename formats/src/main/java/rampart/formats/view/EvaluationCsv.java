@@ -13,6 +13,7 @@ import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
 import rampart.core.words.Quantity;
 import rampart.core.words.Wording;
+import rampart.formats.table.Guarded;
 
 /**
  * A whole evaluation as one table (RFC 4180, decimal point): a line for every check, for every number of its working and
@@ -30,7 +31,8 @@ public final class EvaluationCsv {
         StringBuilder text = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
         try (CSVPrinter out = new CSVPrinter(text, format)) {
-            out.printRecord(
+            Guarded.print(
+                    out,
                     "pack",
                     evaluation.weakest().map(check -> check.id().text()).orElse(""),
                     "verdict and weakest check",
@@ -58,7 +60,8 @@ public final class EvaluationCsv {
 
     private static void check(CSVPrinter out, Check check, Wording wording) throws IOException {
         Working working = check.working();
-        out.printRecord(
+        Guarded.print(
+                out,
                 "check",
                 check.id(),
                 check.title(),
@@ -73,7 +76,8 @@ public final class EvaluationCsv {
                 working.formula(),
                 wording.say(check.because()));
         for (Figure figure : working.figures()) {
-            out.printRecord(
+            Guarded.print(
+                    out,
                     "figure",
                     check.id(),
                     figure.symbol(),
@@ -94,7 +98,8 @@ public final class EvaluationCsv {
         String conditions = wording.amount(Quantity.degC(drop.worst().temperatureC())) + ", "
                 + (drop.worst().repeated() ? "repeated" : "first") + " impact, load factor "
                 + drop.worst().loadFactor();
-        out.printRecord(
+        Guarded.print(
+                out,
                 "drop",
                 drop.id().id(),
                 drop.id().title(),
