@@ -102,18 +102,38 @@ public final class Divider {
         double deep = Math.min(levelMm, levelMm / 2 + FIT_MM);
         List<PlanPoint> edge = new ArrayList<>();
         edge.add(new PlanPoint(0, above ? levelMm : 0));
-        for (double middle : slots) {
+        for (double[] slot : cuttable(slots, wide, longMm)) {
             double from = above ? levelMm : 0;
             double to = above ? levelMm - deep : deep;
-            edge.add(new PlanPoint(middle - wide / 2, from));
-            edge.add(new PlanPoint(middle - wide / 2, to));
-            edge.add(new PlanPoint(middle + wide / 2, to));
-            edge.add(new PlanPoint(middle + wide / 2, from));
+            edge.add(new PlanPoint(slot[0], from));
+            edge.add(new PlanPoint(slot[0], to));
+            edge.add(new PlanPoint(slot[1], to));
+            edge.add(new PlanPoint(slot[1], from));
         }
         edge.add(new PlanPoint(longMm, above ? levelMm : 0));
         edge.add(new PlanPoint(longMm, above ? 0 : levelMm));
         edge.add(new PlanPoint(0, above ? 0 : levelMm));
         plain(name, numbers, edge, count);
+    }
+
+    /**
+     * Where slots begin and end that can be cut. Cells that are narrower than the board fits lie over each other: their slots are one; one that
+     * reaches over an end of the strip is none. That such a set does not go in is for {@code pieces.fit} to say.
+     */
+    private static List<double[]> cuttable(List<Double> middles, double wide, double longMm) {
+        List<double[]> cuts = new ArrayList<>();
+        for (double middle : middles.stream().sorted().toList()) {
+            double from = middle - wide / 2;
+            double to = middle + wide / 2;
+            double[] before = cuts.isEmpty() ? null : cuts.get(cuts.size() - 1);
+            if (before != null && from <= before[1]) {
+                before[1] = Math.min(to, longMm);
+            } else if (from > 0 && to < longMm) {
+                cuts.add(new double[] {from, to});
+            }
+        }
+        cuts.removeIf(cut -> cut[1] >= longMm);
+        return cuts;
     }
 
     /**

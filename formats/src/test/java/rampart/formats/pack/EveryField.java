@@ -294,13 +294,13 @@ final class EveryField {
         if (arrangement.equals("grid") && now()) {
             ArrayNode columns = pieces.putArray("columnsMm");
             for (int i = 0; i < pieces.path("columns").asInt(); i++) {
-                columns.add(number(30, 120));
+                columns.add(number(random.nextInt(4) == 0 ? 1 : 30, 120));
             }
         }
         if (arrangement.equals("grid") && now()) {
             ArrayNode rows = pieces.putArray("rowsMm");
             for (int i = 0; i < down; i++) {
-                rows.add(number(30, 120));
+                rows.add(number(random.nextInt(4) == 0 ? 1 : 30, 120));
             }
         }
         pieces.put("narrowMm", edge / 2).put("wrapMm", number(0, 20));

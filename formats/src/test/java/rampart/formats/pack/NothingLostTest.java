@@ -181,7 +181,8 @@ class NothingLostTest {
                 rampart.core.steps.PackingSteps.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD), ids);
                 rampart.core.steps.PackParts.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD), ids);
                 rampart.core.cut.CutList.of(evaluation.layout());
-                rampart.core.cut.BoardWork.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD));
+                rampart.formats.cutting.BlankDrawing.all(
+                        rampart.core.cut.BoardWork.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD)));
                 rampart.core.clearance.Clearances.of(file.pack(), evaluation.layout(), file.catalogue(STANDARD));
             } catch (RuntimeException e) {
                 throw new AssertionError(new String(file.write(), java.nio.charset.StandardCharsets.UTF_8), e);
