@@ -50,7 +50,7 @@ final class LineEnds {
     }
 
     /**
-     * The line that has the nearest end to a place, of equal ones the first; -1 where none is so near.
+     * The line that has the nearest end to a place; -1 where none is so near. Of several that end in the very place, any.
      *
      * @throws IllegalArgumentException if there have been too many looks by now
      */

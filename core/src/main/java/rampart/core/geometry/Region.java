@@ -28,7 +28,7 @@ public final class Region {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /**
-     * The finer way to simplify calls itself once for each place of a comb: 10,000 of them fill the stack of a thread (1 MB), 4,000 leave half of
+     * The finer way to simplify calls itself once for each place of a comb: 10,000 of them fill the stack of a thread (1 MB), 4,000 are well under
      * it. More are thinned by area first, which calls nothing.
      */
     private static final int MOST_AT_ONCE = 4000;
