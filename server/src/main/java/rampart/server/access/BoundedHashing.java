@@ -21,10 +21,12 @@ final class BoundedHashing implements PasswordEncoder, AutoCloseable {
     static final int MOST_WAITING = 64;
 
     private final PasswordEncoder encoder;
+    private final RightOfLate ofLate;
     private final ThreadPoolExecutor pool;
 
-    BoundedHashing(PasswordEncoder encoder) {
+    BoundedHashing(PasswordEncoder encoder, RightOfLate ofLate) {
         this.encoder = encoder;
+        this.ofLate = ofLate;
         pool = new ThreadPoolExecutor(
                 AT_ONCE, AT_ONCE, 30, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), task -> {
                     Thread thread = new Thread(task, "hashing");
@@ -41,7 +43,14 @@ final class BoundedHashing implements PasswordEncoder, AutoCloseable {
 
     @Override
     public boolean matches(CharSequence password, String hash) {
-        return hashed(() -> encoder.matches(password, hash));
+        if (ofLate.holds(password, hash)) {
+            return true;
+        }
+        boolean right = hashed(() -> encoder.matches(password, hash));
+        if (right) {
+            ofLate.add(password, hash);
+        }
+        return right;
     }
 
     private <T> T hashed(Callable<T> work) {

@@ -5,26 +5,24 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.OptionalInt;
 import org.springframework.stereotype.Component;
 
 /**
- * Where an account was let in from a short while ago, so that a script that signs in with each request is not kept waiting behind
- * people who guess. Kept in memory: after a start it is learnt anew.
+ * Where an account was let in from a short while ago, and how often it failed there since: it waits for these failures alone, not
+ * behind people who guess at other accounts from there or at this one from elsewhere. Kept in memory: after a start it is learnt anew.
  */
 @Component
 class KnownAddresses {
     /** A script that works at night is known in the morning. */
     private static final Duration KEPT = Duration.ofHours(24);
 
-    /** After so many failures from there it waits like others until it is let in again; a guesser beside the script gains no more. */
-    private static final int FREE = 3;
-
     /** A house has dozens; more would be an attempt to fill the memory, and takes away only the oldest. */
     private static final int MOST = 2000;
 
     private record Key(String account, String address) {}
 
-    private record Entry(Instant passed, int failures) {}
+    private record Entry(Instant passed, int failures, Instant lastFailure) {}
 
     private final Clock clock;
     private final Map<Key, Entry> entries = new LinkedHashMap<>(16, 0.75f, true) {
@@ -38,17 +36,24 @@ class KnownAddresses {
         this.clock = clock;
     }
 
-    synchronized boolean knows(String account, String address) {
+    /** How often it failed there since it was let in; empty where it was not let in of late. */
+    synchronized OptionalInt failures(String account, String address) {
         Entry entry = entries.get(key(account, address));
-        return entry != null && entry.failures < FREE && entry.passed.plus(KEPT).isAfter(clock.instant());
+        if (entry == null || !entry.passed.plus(KEPT).isAfter(clock.instant())) {
+            return OptionalInt.empty();
+        }
+        boolean forgotten = entry.lastFailure.plus(SignInThrottle.MEMORY).isBefore(clock.instant());
+        return OptionalInt.of(forgotten ? 0 : entry.failures);
     }
 
     synchronized void passed(String account, String address) {
-        entries.put(key(account, address), new Entry(clock.instant(), 0));
+        entries.put(key(account, address), new Entry(clock.instant(), 0, Instant.EPOCH));
     }
 
     synchronized void failed(String account, String address) {
-        entries.computeIfPresent(key(account, address), (key, entry) -> new Entry(entry.passed, entry.failures + 1));
+        int before = failures(account, address).orElse(0);
+        entries.computeIfPresent(
+                key(account, address), (key, entry) -> new Entry(entry.passed, before + 1, clock.instant()));
     }
 
     private static Key key(String account, String address) {

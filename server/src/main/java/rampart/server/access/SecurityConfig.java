@@ -13,6 +13,7 @@ import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.AuthenticationEntryPoint;
@@ -203,15 +204,23 @@ class SecurityConfig {
 
     @Bean
     AuthenticationManager authenticationManager(
-            UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
+            UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle, RightOfLate ofLate) {
         DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
         provider.setPasswordEncoder(encoder);
-        return new ThrottledSignIn(new ProviderManager(provider), throttle);
+        return new ThrottledSignIn(new ProviderManager(provider), throttle, attempt -> {
+            try {
+                return ofLate.holds(
+                        String.valueOf(attempt.getCredentials()),
+                        accounts.loadUserByUsername(attempt.getName()).getPassword());
+            } catch (UsernameNotFoundException e) {
+                return false;
+            }
+        });
     }
 
     /** Argon2id, as OWASP recommends for passwords (from memory). */
     @Bean
-    static PasswordEncoder passwordEncoder() {
-        return new BoundedHashing(Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8());
+    static PasswordEncoder passwordEncoder(RightOfLate ofLate) {
+        return new BoundedHashing(Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8(), ofLate);
     }
 }

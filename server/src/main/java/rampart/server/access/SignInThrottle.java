@@ -3,6 +3,7 @@ package rampart.server.access;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.OptionalInt;
 import org.springframework.stereotype.Component;
 import rampart.formats.json.Sha256;
 import rampart.server.persistence.AccountRepository;
@@ -11,7 +12,7 @@ import rampart.server.persistence.SignInFailureRepository;
 /**
  * Slows down guessing, by account and by address, and locks nobody out: an attempt after many failures waits before it is
  * judged, a few seconds at most, and the right password then lets in as ever. A browser that the account was used from
- * before does not wait at all, nor does a script from where it was let in a while ago.
+ * before does not wait at all; an account that was let in from the same address a while ago waits for its own failures there.
  */
 @Component
 class SignInThrottle {
@@ -46,8 +47,9 @@ class SignInThrottle {
                 && accounts.knows(AccountName.of(account), Sha256.hex(origin.browserToken()))) {
             return Duration.ZERO;
         }
-        if (addresses.knows(account, origin.address())) {
-            return Duration.ZERO;
+        OptionalInt own = addresses.failures(account, origin.address());
+        if (own.isPresent()) {
+            return waiting(own.getAsInt() - FREE_FOR_ACCOUNT);
         }
         Instant since = clock.instant().minus(MEMORY);
         Duration byAccount = waiting(failures.count(accountSubject(account), since) - FREE_FOR_ACCOUNT);

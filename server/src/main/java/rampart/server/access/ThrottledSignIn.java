@@ -4,13 +4,17 @@ import java.time.Duration;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import java.util.concurrent.Semaphore;
+import java.util.function.Predicate;
 import org.springframework.security.authentication.AbstractAuthenticationToken;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 
-/** Judges name and password, after the wait that {@link SignInThrottle} asks for. */
+/**
+ * Judges name and password, after the wait that {@link SignInThrottle} asks for. What was right of late waits for nobody: no guess
+ * gains by it.
+ */
 final class ThrottledSignIn implements AuthenticationManager {
     /** So many may wait at once; beyond that guessing would use up the server's threads. */
     private static final int MOST_WAITING = 16;
@@ -20,19 +24,21 @@ final class ThrottledSignIn implements AuthenticationManager {
 
     private final AuthenticationManager judge;
     private final SignInThrottle throttle;
+    private final Predicate<Authentication> rightOfLate;
     private final Semaphore places = new Semaphore(MOST_WAITING);
     private final ConcurrentMap<String, Integer> waitingFrom = new ConcurrentHashMap<>();
 
-    ThrottledSignIn(AuthenticationManager judge, SignInThrottle throttle) {
+    ThrottledSignIn(AuthenticationManager judge, SignInThrottle throttle, Predicate<Authentication> rightOfLate) {
         this.judge = judge;
         this.throttle = throttle;
+        this.rightOfLate = rightOfLate;
     }
 
     @Override
     public Authentication authenticate(Authentication attempt) {
         String account = attempt.getName();
         Origin origin = origin(attempt);
-        Duration waiting = throttle.waiting(account, origin);
+        Duration waiting = rightOfLate.test(attempt) ? Duration.ZERO : throttle.waiting(account, origin);
         if (!waiting.isZero()) {
             await(waiting, origin.address());
         }

@@ -26,6 +26,8 @@ public class ProblemWriter {
         response.setStatus(message.status().value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        // Without its length: the container would send it, and close what is still being sent to it, as soon as that
+        // much is written.
         response.getOutputStream()
                 .write(mapper.writeValueAsBytes(
                         ProblemDetail.forStatusAndDetail(message.status(), message.text(values))));

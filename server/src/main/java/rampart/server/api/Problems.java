@@ -113,18 +113,8 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail tooSlow(BodyLimitFilter.BodyTooSlowException e) {
-        return ProblemDetail.forStatusAndDetail(Message.TOO_SLOW.status(), e.getMessage());
-    }
-
-    @ExceptionHandler
     ProblemDetail fields(FieldsException e) {
         return withErrors(e.message(), e.problems());
-    }
-
-    @ExceptionHandler
-    ProblemDetail tooLarge(BodyLimitFilter.BodyTooLargeException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, e.getMessage());
     }
 
     @ExceptionHandler
@@ -172,12 +162,6 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof BodyLimitFilter.BodyTooLargeException tooLarge) {
-                return respond(tooLarge(tooLarge), headers);
-            }
-            if (cause instanceof BodyLimitFilter.BodyTooSlowException tooSlow) {
-                return respond(tooSlow(tooSlow), headers);
-            }
             if (cause instanceof JacksonException jackson) {
                 return respond(withErrors(Message.UNREADABLE_REQUEST, List.of(of(jackson))), headers);
             }

@@ -21,6 +21,12 @@ class TrafficFilter extends OncePerRequestFilter {
         this.traffic = traffic;
     }
 
+    /** Work begins where the body has come in whole. */
+    @Override
+    protected boolean shouldNotFilterAsyncDispatch() {
+        return false;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {

@@ -13,21 +13,29 @@ import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
 /**
- * Tells long work whether whoever asked for it is still there. The container looks at the connection without waiting: once
- * the whole request has been read, there is nothing to come but its end.
+ * What only the container can do with a connection: tell long work whether whoever asked for it is still there (it looks without
+ * waiting: once the whole request has been read, there is nothing to come but its end), and close it after the answer.
  */
 @Component
 public class Connections implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private static final String ATTRIBUTE = "rampart.gone";
+    private static final String HANG_UP = "rampart.hang-up";
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
         factory.addEngineValves(new Watch());
+        // No address takes a form; looking for a field in one would read the body, waiting for it.
+        factory.addConnectorCustomizers(connector -> connector.setParseBodyMethods(""));
     }
 
     /** True once the other side has closed this request's connection; asked from the thread that serves it. */
     public static BooleanSupplier gone(ServletRequest request) {
         return request.getAttribute(ATTRIBUTE) instanceof BooleanSupplier gone ? gone : () -> false;
+    }
+
+    /** Closes this request's connection after its answer, without reading what was not read of its body. */
+    public static Runnable hangUp(ServletRequest request) {
+        return request.getAttribute(HANG_UP) instanceof Runnable hangUp ? hangUp : () -> {};
     }
 
     private static final class Watch extends ValveBase {
@@ -41,6 +49,11 @@ public class Connections implements WebServerFactoryCustomizer<TomcatServletWebS
             request.setAttribute(ATTRIBUTE, (BooleanSupplier) () -> {
                 connection.action(ActionCode.AVAILABLE, true);
                 return connection.getAvailable() > 0;
+            });
+            request.setAttribute(HANG_UP, (Runnable) () -> {
+                connection.action(ActionCode.DISABLE_SWALLOW_INPUT, null);
+                // The container calls that an error, and would write its page over the answer.
+                response.setErrorReported();
             });
             getNext().invoke(request, response);
         }

@@ -89,7 +89,7 @@ public enum Message {
             "Send application/json; a photograph as image/jpeg or image/png."),
     TOO_LARGE(
             HttpStatus.CONTENT_TOO_LARGE,
-            "The request is larger than {0} MB ({1} bytes).",
+            "The request is larger than {0} ({1} bytes).",
             "Nothing was changed.",
             "Send less at once."),
     NOT_SIGNED_IN(

@@ -1,14 +1,15 @@
 package rampart.server.scale;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
+import java.io.InputStream;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.Socket;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -17,7 +18,15 @@ import java.util.regex.Pattern;
  * settled and U for not yet; docs/method.md tells the rest.
  */
 public class ScaleReader {
+    /** For the connection and the whole answer: a packer waits for it. */
     private static final int WAIT_MS = 1500;
+
+    /** A platform that was tared with something on it, or drifts, shows a little less than nothing; less than that is an error of the scale. */
+    private static final double LEAST_KG = -5;
+
+    /** More than what any pack file may hold; some scales show all nines where they are overloaded. */
+    private static final double MOST_KG = 5000;
+
     private static final int LONGEST_LINE = 80;
     private static final Pattern READING = Pattern.compile("M (-?[0-9]{1,4}(?:\\.[0-9]{1,4})?) kg ([SU])");
 
@@ -74,28 +83,41 @@ public class ScaleReader {
         if (!reading.matches()) {
             throw new NoScaleException("the scale says \"" + line + "\", which is no reading");
         }
-        return new Reading(
-                Double.parseDouble(reading.group(1)), reading.group(2).equals("S"));
+        double kg = Double.parseDouble(reading.group(1));
+        if (kg < LEAST_KG || kg > MOST_KG) {
+            throw new NoScaleException("the scale says " + reading.group(1) + " kg, which no load has");
+        }
+        return new Reading(kg, reading.group(2).equals("S"));
     }
 
     private String ask(String line) {
         if (port == 0) {
             throw new NoScaleException("no scale is set up: rampart.scale-port names its port on this machine");
         }
+        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(WAIT_MS);
         try (Socket socket = new Socket()) {
             socket.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), WAIT_MS);
-            socket.setSoTimeout(WAIT_MS);
             socket.getOutputStream().write((line + "\n").getBytes(StandardCharsets.US_ASCII));
             socket.getOutputStream().flush();
-            BufferedReader in =
-                    new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII));
+            InputStream in = socket.getInputStream();
             StringBuilder said = new StringBuilder();
-            for (int c = in.read(); c >= 0 && c != '\n' && said.length() < LONGEST_LINE; c = in.read()) {
+            for (int c = next(socket, in, end);
+                    c >= 0 && c != '\n' && said.length() < LONGEST_LINE;
+                    c = next(socket, in, end)) {
                 said.append((char) c);
             }
             return said.toString().strip();
         } catch (IOException e) {
             throw new NoScaleException("the scale does not answer: " + e.getMessage());
         }
+    }
+
+    private static int next(Socket socket, InputStream in, long end) throws IOException {
+        long left = TimeUnit.NANOSECONDS.toMillis(end - System.nanoTime());
+        if (left <= 0) {
+            throw new SocketTimeoutException("its answer did not come to an end in time");
+        }
+        socket.setSoTimeout((int) left);
+        return in.read();
     }
 }

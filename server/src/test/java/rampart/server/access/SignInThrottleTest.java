@@ -7,10 +7,19 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.Collections;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import rampart.server.persistence.AccountRepository;
 import rampart.server.persistence.SignInFailureRepository;
 import rampart.server.support.RunningRampart;
@@ -103,24 +112,92 @@ class SignInThrottleTest {
         assertThat(throttle.waiting(name, new Origin("another address", ""))).isZero();
     }
 
-    /** A script has no browser's token: where it was let in it does not wait, while others guess from elsewhere; guessers there gain three tries. */
+    /** Where an account was let in of late it waits for its own failures there, whatever others guess, from there or elsewhere. */
     @Test
-    void aScriptDoesNotWaitBehindPeopleWhoGuess() {
+    void aScriptWaitsForItsOwnFailuresAlone() {
         Origin script = new Origin(UUID.randomUUID().toString(), "");
         throttle.passed(account, script);
         fail(account, here, 50);
+        fail("somebody else " + account, script, 50);
         assertThat(throttle.waiting(account, script)).isZero();
         assertThat(throttle.waiting(account, here)).isPositive();
-        fail(account, script, 2);
+        assertThat(throttle.waiting("never let in " + account, script)).isPositive();
+        fail(account, script, 3);
         assertThat(throttle.waiting(account, script)).isZero();
         fail(account, script, 1);
         assertThat(throttle.waiting(account, script)).isPositive();
+        hand.now = hand.now.plus(SignInThrottle.MEMORY).plusSeconds(1);
+        assertThat(throttle.waiting(account, script)).as("forgotten").isZero();
+        fail(account, script, 4);
         throttle.passed(account, script);
-        fail(account, here, 50);
-        assertThat(throttle.waiting(account, script)).isZero();
+        assertThat(throttle.waiting(account, script)).as("let in").isZero();
         hand.now = hand.now.plus(Duration.ofHours(25));
         fail(account, here, 50);
         assertThat(throttle.waiting(account, script)).as("a day later").isPositive();
+    }
+
+    /** Who guesses from one place leaves places for others; what is known to be right takes none. */
+    @Test
+    void oneAddressWaitsInEightPlacesAtMost() throws Exception {
+        fail(account, here, 7);
+        ThrottledSignIn signIn =
+                new ThrottledSignIn(attempt -> attempt, throttle, attempt -> "known".equals(attempt.getCredentials()));
+        ExecutorService people = Executors.newFixedThreadPool(12);
+        try {
+            List<Callable<Boolean>> all = Collections.nCopies(12, () -> letIn(signIn, "guessed"));
+            int waited = 0;
+            for (Future<Boolean> one : people.invokeAll(all)) {
+                waited += one.get() ? 1 : 0;
+            }
+            assertThat(waited).isEqualTo(8);
+        } finally {
+            people.shutdownNow();
+        }
+        assertThat(letIn(signIn, "known")).isTrue();
+    }
+
+    private boolean letIn(ThrottledSignIn signIn, String password) {
+        UsernamePasswordAuthenticationToken attempt =
+                UsernamePasswordAuthenticationToken.unauthenticated(account, password);
+        attempt.setDetails(here);
+        try {
+            signIn.authenticate(attempt);
+            return true;
+        } catch (TooManySignInsException e) {
+            return false;
+        }
+    }
+
+    /** What was right once is right without hashing, for the same hash and the same password only. */
+    @Test
+    void whatIsKnownToBeRightIsNotHashedAnew() {
+        AtomicInteger hashed = new AtomicInteger();
+        PasswordEncoder counting = new PasswordEncoder() {
+            @Override
+            public String encode(CharSequence password) {
+                return "hash of " + password;
+            }
+
+            @Override
+            public boolean matches(CharSequence password, String hash) {
+                hashed.incrementAndGet();
+                return hash.equals(encode(password));
+            }
+        };
+        try (BoundedHashing encoder = new BoundedHashing(counting, new RightOfLate())) {
+            assertThat(encoder.matches("wrong", "hash of right")).isFalse();
+            assertThat(encoder.matches("wrong", "hash of right")).isFalse();
+            assertThat(hashed).hasValue(2);
+            assertThat(encoder.matches("right", "hash of right")).isTrue();
+            assertThat(hashed).hasValue(3);
+            assertThat(encoder.matches("right", "hash of right")).isTrue();
+            assertThat(hashed).hasValue(3);
+            assertThat(encoder.matches("wrong", "hash of right")).isFalse();
+            assertThat(encoder.matches("right", "hash of another"))
+                    .as("after a change")
+                    .isFalse();
+            assertThat(hashed).hasValue(5);
+        }
     }
 
     @Test

@@ -195,7 +195,7 @@ class DoorTest {
         Arrays.fill(large, (byte) 7);
         Answer answer = http.send("POST", "api/packs/" + id + "/photographs", large, "Content-Type", "image/jpeg");
         assertThat(answer.status()).isEqualTo(413);
-        assertThat(answer.body()).contains("larger than 16 MB");
+        assertThat(answer.body()).contains("larger than 16 MB (16777216 bytes)");
         http.delete("api/packs/" + id);
     }
 }
