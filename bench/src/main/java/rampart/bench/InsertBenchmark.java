@@ -41,6 +41,7 @@ import rampart.core.pack.Pack;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.search.Watcher;
 import rampart.core.sheet.CutPart;
 import rampart.core.sheet.SheetPlan;
 import rampart.core.sheet.SheetPlanner;
@@ -169,6 +170,6 @@ public class InsertBenchmark {
 
     @Benchmark
     public Silhouette movedThreshold() {
-        return Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(90), 60));
+        return Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(90), 60), Watcher.NONE);
     }
 }

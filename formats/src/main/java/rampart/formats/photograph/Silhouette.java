@@ -15,6 +15,7 @@ import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
 import rampart.core.quantity.Require;
+import rampart.core.search.Watcher;
 
 /**
  * What stands out in a picture that was laid flat, as closed outlines; taken back by what its height shifts them.
@@ -45,6 +46,9 @@ public record Silhouette(
     /** Most places of one outline in a pack. */
     private static final int MOST_PLACES = 2000;
 
+    /** An item of a metre has some 12,000 pixels of edge, on a ground that is rough ten times as many; each costs time and memory. */
+    private static final int MOST_EDGES = 200_000;
+
     /** Smaller spots are dirt, mm2. */
     private static final double LEAST_MM2 = 50;
 
@@ -71,9 +75,10 @@ public record Silhouette(
      * Traces what stands out.
      *
      * @throws RefusedPhotographException if nothing does, or it reaches the edge of where an item may lie
+     * @param watcher looks on, thing by thing
      * @throws IllegalArgumentException if the threshold is not 8 to 255 or the height not below the camera's
      */
-    public static Silhouette of(LaidFlat flat, Asked asked) {
+    public static Silhouette of(LaidFlat flat, Asked asked, Watcher watcher) {
         LaidFlat.CameraPlace camera = flat.camera();
         double height = Require.within(asked.heightMm(), 0, camera.heightMm() / 2, "height of the edge in mm");
         GrayU8 difference = grey(flat.difference());
@@ -87,12 +92,18 @@ public record Silhouette(
         double hidden = 0;
         int holes = 0;
         InnerCorners corners = new InnerCorners(foot, height / (camera.heightMm() - height));
-        for (Spot spot : seen(flat, difference, threshold)) {
+        for (Spot spot : seen(flat, difference, threshold, watcher)) {
+            watcher.look();
             Region seen = spot.region;
             holes += spot.holes;
             // A wall's foot is seen toward the camera, its top away from it: the item is within both.
             Region item =
                     height == 0 ? seen : seen.common(seen.scaled(foot, keep)).largest();
+            if (item.outlines().isEmpty()) {
+                throw new RefusedPhotographException("at a height of " + Math.round(height)
+                        + " mm nothing would be left of what stands out so far from the"
+                        + " middle: give the height of the item's widest outline, or lay it under the camera");
+            }
             for (Outline outline : item.outlines()) {
                 for (PlanPoint place : outline.corners()) {
                     farthest = Math.max(farthest, foot.to(place));
@@ -150,15 +161,21 @@ public record Silhouette(
         return Math.max(LEAST_CONTRAST, GThresholdImageOps.computeOtsu(histogram, histogram.length, all));
     }
 
-    private static List<Spot> seen(LaidFlat flat, GrayU8 difference, int threshold) {
+    private static List<Spot> seen(LaidFlat flat, GrayU8 difference, int threshold, Watcher watcher) {
         GrayU8 binary = new GrayU8(difference.width, difference.height);
         for (int at = 0; at < binary.data.length; at++) {
             binary.data[at] = (byte) ((difference.data[at] & 255) >= threshold ? 1 : 0);
         }
         // Single pixels go; no more, for what takes hairs away takes corners too.
         GrayU8 clean = BinaryImageOps.removePointNoise(binary, null);
+        if (edges(clean) > MOST_EDGES) {
+            throw new RefusedPhotographException(
+                    "what stands out is torn into too many edges: take the photograph on an even ground"
+                            + " without pattern, or raise the threshold");
+        }
         List<Spot> spots = new ArrayList<>();
         for (Contour contour : BinaryImageOps.contour(clean, ConnectRule.FOUR, null)) {
+            watcher.look();
             if (contour.external.size() >= 8) {
                 Spot spot = Spot.of(contour, difference, threshold, flat);
                 if (spot.region.areaMm2() >= LEAST_MM2) {
@@ -186,6 +203,21 @@ public record Silhouette(
             seen.add(spot);
         }
         return seen;
+    }
+
+    /** Pixels that stand out beside one that does not: so many places their outlines will have. */
+    private static int edges(GrayU8 binary) {
+        int edges = 0;
+        for (int y = 1; y + 1 < binary.height; y++) {
+            for (int at = y * binary.width + 1; at + 1 < (y + 1) * binary.width; at++) {
+                int around = binary.data[at - 1]
+                        + binary.data[at + 1]
+                        + binary.data[at - binary.width]
+                        + binary.data[at + binary.width];
+                edges += binary.data[at] == 1 && around < 4 ? 1 : 0;
+            }
+        }
+        return edges;
     }
 
     /** Fewer places, never too many. */

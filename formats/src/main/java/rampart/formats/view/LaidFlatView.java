@@ -8,7 +8,11 @@ import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.List;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 import rampart.formats.photograph.LaidFlat;
+import rampart.formats.photograph.PngPixels;
 import rampart.formats.photograph.RefusedPhotographException;
 
 /**
@@ -34,6 +38,7 @@ public record LaidFlatView(
         CameraView camera,
         double marksErrorMm) {
     private static final int LONGEST = 4000;
+    private static final String NOT_WHOLE = "what was laid flat did not come back whole";
 
     /** Where the camera was over the table, and the standard error of its height. */
     public record CameraView(double xMm, double yMm, double heightMm, double heightErrorMm, double tiltDegrees) {}
@@ -61,19 +66,10 @@ public record LaidFlatView(
      * @throws RefusedPhotographException if the difference is no picture of ours
      */
     public LaidFlat flat() {
-        BufferedImage read;
-        try {
-            read = ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode(difference)));
-        } catch (IOException | RuntimeException e) {
-            throw new RefusedPhotographException("what was laid flat did not come back whole");
+        if (!(mmPerPixel > 0 && camera.heightMm() > 0)) {
+            throw new RefusedPhotographException(NOT_WHOLE);
         }
-        if (read == null
-                || read.getRaster().getNumBands() != 1
-                || read.getWidth() > LONGEST
-                || read.getHeight() > LONGEST
-                || !(mmPerPixel > 0 && camera.heightMm() > 0)) {
-            throw new RefusedPhotographException("what was laid flat did not come back whole");
-        }
+        BufferedImage read = decoded();
         return new LaidFlat(
                 read,
                 read,
@@ -85,6 +81,35 @@ public record LaidFlatView(
                 new LaidFlat.CameraPlace(
                         camera.xMm(), camera.yMm(), camera.heightMm(), camera.heightErrorMm(), camera.tiltDegrees()),
                 marksErrorMm);
+    }
+
+    /** Its size is looked at before its pixels are unpacked. */
+    private BufferedImage decoded() {
+        try {
+            byte[] file = Base64.getDecoder().decode(difference);
+            if (!PngPixels.isPng(file)) {
+                throw new RefusedPhotographException(NOT_WHOLE);
+            }
+            ImageReader reader = ImageIO.getImageReadersByFormatName("png").next();
+            try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(PngPixels.of(file)))) {
+                reader.setInput(in, true, true);
+                if (reader.getWidth(0) > LONGEST || reader.getHeight(0) > LONGEST) {
+                    throw new RefusedPhotographException(NOT_WHOLE);
+                }
+                BufferedImage read = reader.read(0);
+                if (read.getRaster().getNumBands() != 1) {
+                    throw new RefusedPhotographException(NOT_WHOLE);
+                }
+                return read;
+            } finally {
+                reader.dispose();
+            }
+        } catch (RefusedPhotographException e) {
+            throw e;
+        } catch (IOException | RuntimeException e) {
+            // The decoder's own exceptions on broken files are of many kinds.
+            throw new RefusedPhotographException(NOT_WHOLE);
+        }
     }
 
     private static String coded(BufferedImage image, String kind) {

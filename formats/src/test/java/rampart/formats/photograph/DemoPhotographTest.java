@@ -19,6 +19,7 @@ import rampart.core.measure.Assembly.Placed;
 import rampart.core.measure.Assembly.Twin;
 import rampart.core.measure.Assembly.Use;
 import rampart.core.measure.Shape;
+import rampart.core.search.Watcher;
 
 /**
  * The demo's photograph: a theodolite of the invented workshop, lying on its side among four strips of marks. Worked out ray by
@@ -65,7 +66,7 @@ class DemoPhotographTest {
         }
         LaidFlat flat =
                 PhotographReader.read(ImageIO.read(FILE.toFile()), OptionalDouble.empty(), OptionalDouble.empty());
-        Silhouette silhouette = Silhouette.of(flat, new Silhouette.Asked(OptionalInt.empty(), HEIGHT_MM));
+        Silhouette silhouette = Silhouette.of(flat, new Silhouette.Asked(OptionalInt.empty(), HEIGHT_MM), Watcher.NONE);
         assertThat(silhouette.outlines()).hasSize(1);
         assertThat(silhouette.outlines().get(0).areaMm2())
                 .isCloseTo(THEODOLITE.areaMm2(), within(0.02 * THEODOLITE.areaMm2()));

@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.PlanPoint;
 import rampart.core.geometry.Region;
+import rampart.core.search.Watcher;
 import rampart.formats.photograph.MadeUpPhotograph.View;
 
 /** Photographs that are worked out ray by ray from known shapes, read back. */
@@ -45,7 +46,7 @@ class PhotographTest {
     }
 
     private static Silhouette traced(LaidFlat flat, double height) {
-        return Silhouette.of(flat, new Silhouette.Asked(OptionalInt.empty(), height));
+        return Silhouette.of(flat, new Silhouette.Asked(OptionalInt.empty(), height), Watcher.NONE);
     }
 
     /** The read outline may be turned and moved as a whole; laid over the true one as well as it can be, neither strays. */
@@ -258,17 +259,17 @@ class PhotographTest {
                 .item(polygon(100, 100, 140, 100, 140, 180, 100, 180), 0, new Color(190, 190, 190))
                 .seen(ABOVE, 4);
         LaidFlat flat = PhotographReader.read(image, NOT_MEASURED, NOT_MEASURED);
-        double low = Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(30), 0))
+        double low = Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(30), 0), Watcher.NONE)
                 .outlines()
                 .get(0)
                 .areaMm2();
-        double high = Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(130), 0))
+        double high = Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(130), 0), Watcher.NONE)
                 .outlines()
                 .get(0)
                 .areaMm2();
         assertThat(low).isCloseTo(6400, within(80.0));
         assertThat(high).isCloseTo(3200, within(60.0));
-        assertThatThrownBy(() -> Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(300), 0)))
+        assertThatThrownBy(() -> Silhouette.of(flat, new Silhouette.Asked(OptionalInt.of(300), 0), Watcher.NONE))
                 .hasMessageContaining("threshold is 300.0; it must be from 8.0 to 255.0");
     }
 }

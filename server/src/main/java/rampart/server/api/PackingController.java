@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -10,6 +11,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.HashMap;
@@ -33,6 +35,7 @@ import rampart.core.words.Wording;
 import rampart.formats.paper.PackStepsView;
 import rampart.formats.paper.PackStepsView.PackStepView;
 import rampart.formats.view.Nullable;
+import rampart.server.config.Connections;
 import rampart.server.house.House;
 import rampart.server.messages.Message;
 import rampart.server.packings.Packings;
@@ -41,6 +44,7 @@ import rampart.server.persistence.PackingRepository.StoredPacking;
 import rampart.server.persistence.PhotographRepository.PackingPhotograph;
 import rampart.server.photographs.Photographs;
 import rampart.server.photographs.RefusedPictureException;
+import rampart.server.photographs.SentPicture;
 import rampart.server.scale.ScaleReader;
 
 /** The packing table: packs that are packed, what is done to them, what the scale says. */
@@ -304,13 +308,15 @@ class PackingController {
     PackingView photograph(
             @PathVariable("id") String id,
             @RequestParam(name = "step") @Size(max = 120, message = "an id has at most 120 characters") String step,
-            @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            Principal who) {
+            HttpServletRequest request,
+            Principal who)
+            throws IOException {
         PackingView before = packing(id);
         if (before.steps().stream().noneMatch(each -> each.step().id().equals(step))) {
             throw new ApiException(Message.NO_STEP, step);
         }
-        photographs.addToPacking(id, step, file, who.getName());
+        SentPicture sent = new SentPicture(request.getInputStream(), Connections.gone(request));
+        photographs.addToPacking(id, step, sent, who.getName());
         return packing(id);
     }
 

@@ -3,6 +3,8 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.security.Principal;
 import java.time.Duration;
 import java.time.Instant;
@@ -20,11 +22,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.server.config.Connections;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.persistence.PhotographRepository.PackPhotograph;
 import rampart.server.photographs.Photographs;
 import rampart.server.photographs.RefusedPictureException;
+import rampart.server.photographs.SentPicture;
 
 /** Photographs of a pack's item. */
 @RestController
@@ -56,11 +60,9 @@ class PhotographController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     @RequestBody(required = true, content = @Content(schema = @Schema(type = "string", format = "binary")))
-    PhotographView add(
-            @PathVariable("id") String id,
-            @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            Principal who) {
-        return PhotographView.of(photographs.add(id, name(id), file, who.getName()));
+    PhotographView add(@PathVariable("id") String id, HttpServletRequest request, Principal who) throws IOException {
+        SentPicture sent = new SentPicture(request.getInputStream(), Connections.gone(request));
+        return PhotographView.of(photographs.add(id, name(id), sent, who.getName()));
     }
 
     @DeleteMapping("/api/packs/{id}/photographs/{hash}")

@@ -30,17 +30,21 @@ import rampart.formats.photograph.Silhouette;
 import rampart.formats.view.LaidFlatView;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SilhouetteView;
+import rampart.server.config.Connections;
 import rampart.server.messages.Message;
 import rampart.server.photographs.RefusedPictureException;
+import rampart.server.photographs.SentPicture;
 import rampart.server.photographs.Tracing;
 
 /** Outlines out of photographs with printed marks round the item; nothing is stored. */
 @RestController
 class TracingController {
     private final Tracing tracing;
+    private final LongWork longWork;
 
-    TracingController(Tracing tracing) {
+    TracingController(Tracing tracing, LongWork longWork) {
         this.tracing = tracing;
+        this.longWork = longWork;
     }
 
     /** Paper that marks are printed on; the names are the words of the interface. */
@@ -80,12 +84,14 @@ class TracingController {
             @RequestParam(name = "measuredMm", required = false) Double measuredMm,
             @RequestParam(name = "cameraHeightMm", required = false) Double cameraHeightMm)
             throws IOException {
-        try {
-            return LaidFlatView.of(
-                    tracing.lay(request.getInputStream(), optional(measuredMm), optional(cameraHeightMm)));
-        } catch (IllegalArgumentException e) {
-            throw new RefusedPhotographException(e.getMessage());
-        }
+        SentPicture sent = new SentPicture(request.getInputStream(), Connections.gone(request));
+        return longWork.run(request, "photograph", watcher -> {
+            try {
+                return LaidFlatView.of(tracing.lay(sent, optional(measuredMm), optional(cameraHeightMm)));
+            } catch (IllegalArgumentException e) {
+                throw new RefusedPhotographException(e.getMessage());
+            }
+        });
     }
 
     /**
@@ -114,18 +120,17 @@ class TracingController {
             path = "/api/outlines/photograph/trace",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
-    SilhouetteView trace(@Valid @org.springframework.web.bind.annotation.RequestBody TraceAsked asked) {
-        try {
-            return SilhouetteView.of(
-                    Silhouette.of(
-                            asked.flat().flat(),
-                            new Silhouette.Asked(
-                                    asked.threshold() == null ? OptionalInt.empty() : OptionalInt.of(asked.threshold()),
-                                    asked.heightMm())),
-                    asked.straight());
-        } catch (IllegalArgumentException e) {
-            throw new RefusedPhotographException(e.getMessage());
-        }
+    SilhouetteView trace(
+            @Valid @org.springframework.web.bind.annotation.RequestBody TraceAsked asked, HttpServletRequest request) {
+        Silhouette.Asked how = new Silhouette.Asked(
+                asked.threshold() == null ? OptionalInt.empty() : OptionalInt.of(asked.threshold()), asked.heightMm());
+        return longWork.run(request, "outline", watcher -> {
+            try {
+                return tracing.trace(asked.flat(), how, asked.straight(), watcher);
+            } catch (IllegalArgumentException e) {
+                throw new RefusedPhotographException(e.getMessage());
+            }
+        });
     }
 
     private static OptionalDouble optional(Double value) {

@@ -1,5 +1,6 @@
 package rampart.server.photographs;
 
+import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -49,10 +50,11 @@ public class Photographs {
      * Puts a photograph to a pack; the same picture twice is there once.
      *
      * @throws RefusedPictureException if it is not taken, with the reason
+     * @throws IOException if what was sent cannot be read again
      * @throws PicturesBusyException if others are being read, also after a wait
      */
-    public PackPhotograph add(String packId, String packName, byte[] file, String by) {
-        Picture picture = read(file);
+    public PackPhotograph add(String packId, String packName, SentPicture sent, String by) throws IOException {
+        Picture picture = read(sent);
         transaction.executeWithoutResult(status -> {
             if (repository.count(packId) >= MOST_OF_A_PACK) {
                 throw new RefusedPictureException(
@@ -81,10 +83,11 @@ public class Photographs {
      * Puts a photograph to a packing; the same picture twice is there once.
      *
      * @throws RefusedPictureException if it is not taken, with the reason
+     * @throws IOException if what was sent cannot be read again
      * @throws PicturesBusyException if others are being read, also after a wait
      */
-    public String addToPacking(String packingId, String step, byte[] file, String by) {
-        Picture picture = read(file);
+    public String addToPacking(String packingId, String step, SentPicture sent, String by) throws IOException {
+        Picture picture = read(sent);
         transaction.executeWithoutResult(status -> {
             List<PackingPhotograph> there = repository.ofPacking(packingId);
             boolean known = there.stream().anyMatch(each -> each.hash().equals(picture.hash()));
@@ -130,7 +133,7 @@ public class Photographs {
         return repository.thumbnail(hash);
     }
 
-    private Picture read(byte[] file) {
+    private Picture read(SentPicture sent) throws IOException {
         try {
             if (!reading.tryAcquire(LONGEST_WAIT.toMillis(), TimeUnit.MILLISECONDS)) {
                 throw new PicturesBusyException();
@@ -140,7 +143,7 @@ public class Photographs {
             throw new PicturesBusyException();
         }
         try {
-            return Picture.read(file);
+            return Picture.read(sent.file().readAllBytes(), sent.gone());
         } finally {
             reading.release();
         }

@@ -5,6 +5,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.function.BooleanSupplier;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -30,11 +31,16 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
 
     private static final float QUALITY = 0.85f;
 
-    /** @throws RefusedPictureException if this is not a photograph that can be taken, with the reason */
-    static Picture read(byte[] file) {
+    /**
+     * Reads and makes it anew.
+     *
+     * @param gone true once nobody waits for it
+     * @throws RefusedPictureException if this is not a photograph that can be taken, with the reason
+     */
+    static Picture read(byte[] file, BooleanSupplier gone) {
         BufferedImage picture = scaled(
                 PictureFile.upright(
-                        file, (width, height) -> (Math.max(width, height) + LONGEST_READ - 1) / LONGEST_READ),
+                        file, (width, height) -> (Math.max(width, height) + LONGEST_READ - 1) / LONGEST_READ, gone),
                 LONGEST);
         byte[] bytes = jpeg(picture);
         return new Picture(

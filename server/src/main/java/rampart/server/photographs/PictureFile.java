@@ -18,15 +18,13 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ScheduledFuture;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BooleanSupplier;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import rampart.formats.photograph.JpegScans;
+import rampart.formats.photograph.PngPixels;
 
 /** Pixels out of a file that somebody brought, the right way up, whatever the file asks for. */
 final class PictureFile {
@@ -36,13 +34,16 @@ final class PictureFile {
     /** How long one may take to read. */
     static final Duration LONGEST_TIME = Duration.ofSeconds(8);
 
-    private static final Set<String> FORMATS = Set.of("jpeg", "png");
+    /** Cameras write one, programs that refine a picture by and by about ten. */
+    private static final int MOST_SCANS = 32;
 
-    private static final ScheduledExecutorService CLOCK = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "picture-clock");
-        thread.setDaemon(true);
-        return thread;
-    });
+    /**
+     * Of a picture in several scans: all its coefficients are held while it is read, six bytes a pixel outside the heap, so this is
+     * 144 MB; the cameras that make more pixels write one scan.
+     */
+    private static final long MOST_PIXELS_IN_SCANS = 24_000_000;
+
+    private static final Set<String> FORMATS = Set.of("jpeg", "png");
 
     static {
         ImageIO.setUseCache(false);
@@ -55,14 +56,25 @@ final class PictureFile {
         int of(int width, int height);
     }
 
-    /** @throws RefusedPictureException if this is not a photograph that can be taken, with the reason */
-    static BufferedImage upright(byte[] file, Step step) {
+    /**
+     * Reads it.
+     *
+     * @param gone true once nobody waits for it
+     * @throws RefusedPictureException if this is not a photograph that can be taken, with the reason
+     */
+    static BufferedImage upright(byte[] file, Step step, BooleanSupplier gone) {
         boolean png = PngPixels.isPng(file);
-        return upright(decode(png ? PngPixels.of(file) : file, step), png ? 1 : orientation(file));
+        return upright(decode(png ? PngPixels.of(file) : file, step, gone), png ? 1 : orientation(file));
     }
 
-    private static BufferedImage decode(byte[] file, Step step) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+    private static BufferedImage decode(byte[] file, Step step, BooleanSupplier gone) {
+        Reading reading = new Reading(LONGEST_TIME, gone);
+        int scans = JpegScans.isJpeg(file) ? JpegScans.count(file) : 1;
+        if (scans > MOST_SCANS) {
+            throw new RefusedPictureException("the picture is in " + scans + " scans; at most " + MOST_SCANS
+                    + " are read: save it anew as a plain JPEG");
+        }
+        try (ImageInputStream in = reading.watched(file)) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
                 throw new RefusedPictureException("this is not a JPEG or PNG picture");
@@ -81,10 +93,15 @@ final class PictureFile {
                             + " pixels; at most " + MOST_EDGE + " along an edge and "
                             + MOST_PIXELS / 1_000_000 + " million in all are taken");
                 }
+                if (scans > 1 && (long) width * height > MOST_PIXELS_IN_SCANS) {
+                    throw new RefusedPictureException("the picture is " + width + " × " + height + " pixels in " + scans
+                            + " scans; at most " + MOST_PIXELS_IN_SCANS / 1_000_000
+                            + " million are read in several: save it anew as a plain JPEG");
+                }
                 ImageReadParam every = reader.getDefaultReadParam();
                 int each = Math.max(1, step.of(width, height));
                 every.setSourceSubsampling(each, each, 0, 0);
-                return inTime(reader, every);
+                return reading.read(reader, every);
             } finally {
                 reader.dispose();
             }
@@ -95,25 +112,6 @@ final class PictureFile {
             // The decoder's own exceptions on broken files are of many kinds, none of them ours.
             throw new RefusedPictureException("the picture is damaged and cannot be read to its end");
         }
-    }
-
-    /** A small file can ask for long work; the reader looks at each line of the picture whether it is to stop. */
-    private static BufferedImage inTime(ImageReader reader, ImageReadParam how) throws IOException {
-        AtomicBoolean late = new AtomicBoolean();
-        ScheduledFuture<?> end = CLOCK.schedule(
-                () -> {
-                    late.set(true);
-                    reader.abort();
-                },
-                LONGEST_TIME.toMillis(),
-                TimeUnit.MILLISECONDS);
-        BufferedImage image = reader.read(0, how);
-        end.cancel(false);
-        if (late.get()) {
-            throw new RefusedPictureException(
-                    "it takes longer than " + LONGEST_TIME.toSeconds() + " seconds to read the picture");
-        }
-        return image;
     }
 
     /** How the camera was held, 1 to 8 as EXIF counts; 1 where the file does not say. */

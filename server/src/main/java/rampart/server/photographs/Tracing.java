@@ -1,13 +1,16 @@
 package rampart.server.photographs;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.OptionalDouble;
+import java.util.concurrent.Callable;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Service;
+import rampart.core.search.Watcher;
 import rampart.formats.photograph.LaidFlat;
 import rampart.formats.photograph.PhotographReader;
+import rampart.formats.photograph.Silhouette;
+import rampart.formats.view.LaidFlatView;
+import rampart.formats.view.SilhouetteView;
 
 /** Photographs with marks laid flat; nothing of them is kept. */
 @Service
@@ -21,14 +24,33 @@ public class Tracing {
     private final Semaphore reading = new Semaphore(1);
 
     /**
-     * The table as if seen from straight above. The file is read when its turn has come, not before.
+     * The table as if seen from straight above.
      *
      * @throws RefusedPictureException if the file is no picture that can be read
      * @throws rampart.formats.photograph.RefusedPhotographException if no outline can be taken from it
-     * @throws IOException if the file does not arrive
      * @throws PicturesBusyException if others are being read, also after a wait
      */
-    public LaidFlat lay(InputStream in, OptionalDouble measuredMm, OptionalDouble cameraHeightMm) throws IOException {
+    public LaidFlat lay(SentPicture sent, OptionalDouble measuredMm, OptionalDouble cameraHeightMm) {
+        return inTurn(() -> PhotographReader.read(
+                PictureFile.upright(
+                        sent.file().readAllBytes(),
+                        (width, height) -> (int) Math.ceil(Math.sqrt((double) width * height / MOST_READ)),
+                        sent.gone()),
+                measuredMm,
+                cameraHeightMm));
+    }
+
+    /**
+     * The outlines of what stands out.
+     *
+     * @throws rampart.formats.photograph.RefusedPhotographException if there are none, or too many
+     * @throws PicturesBusyException if others are being read, also after a wait
+     */
+    public SilhouetteView trace(LaidFlatView flat, Silhouette.Asked asked, boolean straight, Watcher watcher) {
+        return inTurn(() -> SilhouetteView.of(Silhouette.of(flat.flat(), asked, watcher), straight));
+    }
+
+    private <T> T inTurn(Callable<T> work) {
         try {
             if (!reading.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
                 throw new PicturesBusyException();
@@ -38,11 +60,11 @@ public class Tracing {
             throw new PicturesBusyException();
         }
         try {
-            return PhotographReader.read(
-                    PictureFile.upright(in.readAllBytes(), (width, height) ->
-                            (int) Math.ceil(Math.sqrt((double) width * height / MOST_READ))),
-                    measuredMm,
-                    cameraHeightMm);
+            return work.call();
+        } catch (RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new IllegalStateException("a picture that was sent could not be read again", e);
         } finally {
             reading.release();
         }

@@ -179,7 +179,7 @@ class PhotographTest {
     @Test
     void hostileFilesAreRefusedWithTheirReasonAndLeaveNothing() throws Exception {
         byte[] jpeg = picture("jpeg", 640, 480);
-        refused(new byte[0], "has no body");
+        refused(new byte[0], "not a JPEG or PNG");
         refused(
                 "<svg xmlns='http://www.w3.org/2000/svg' onload='alert(1)'/>".getBytes(StandardCharsets.UTF_8),
                 "not a JPEG or PNG");

@@ -1,4 +1,4 @@
-package rampart.server.photographs;
+package rampart.formats.photograph;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
@@ -10,7 +10,7 @@ import java.util.Set;
  * A PNG file with nothing left in it but its pixels. Text and colour profiles may be packed so that a few bytes grow to
  * hundreds of megabytes, and decoders unpack them unasked (W3C PNG, third edition, section 5: chunk layout and names).
  */
-final class PngPixels {
+public final class PngPixels {
     private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
     private static final Set<String> PIXELS = Set.of("IHDR", "PLTE", "tRNS", "IDAT", "IEND");
 
@@ -19,13 +19,13 @@ final class PngPixels {
 
     private PngPixels() {}
 
-    static boolean isPng(byte[] file) {
+    public static boolean isPng(byte[] file) {
         return file.length >= SIGNATURE.length
                 && Arrays.equals(file, 0, SIGNATURE.length, SIGNATURE, 0, SIGNATURE.length);
     }
 
     /** What is cut off in the middle of a chunk is left out; the decoder then finds the end missing. */
-    static byte[] of(byte[] file) {
+    public static byte[] of(byte[] file) {
         ByteArrayOutputStream kept = new ByteArrayOutputStream(file.length);
         kept.write(file, 0, SIGNATURE.length);
         int at = SIGNATURE.length;
