@@ -41,6 +41,9 @@ public final class Archive {
     /** A photograph is a megabyte or two; a row beyond this is none of ours. */
     private static final int LONGEST_LINE = 64 * 1024 * 1024;
 
+    /** A manifest is some kilobytes; it is read whole. */
+    private static final int LONGEST_MANIFEST = 1024 * 1024;
+
     private Archive() {}
 
     /**
@@ -154,7 +157,11 @@ public final class Archive {
         }
         Manifest manifest;
         try (InputStream in = zip.getInputStream(entry)) {
-            var tree = MAPPER.readTree(in.readAllBytes());
+            byte[] bytes = in.readNBytes(LONGEST_MANIFEST + 1);
+            if (bytes.length > LONGEST_MANIFEST) {
+                throw new RefusedArchiveException("the archive is damaged: its manifest is longer than any");
+            }
+            var tree = MAPPER.readTree(bytes);
             String format = tree.path("format").asString("");
             if (!format.matches(Manifest.FORMAT_PREFIX + "[0-9]{1,9}")) {
                 throw new RefusedArchiveException("this is not an archive of Rampart");
@@ -174,11 +181,19 @@ public final class Archive {
         } catch (JacksonException e) {
             throw new RefusedArchiveException("the archive is damaged: its manifest cannot be read");
         }
+        if (manifest.entries() == null
+                || manifest.entries().stream().anyMatch(each -> each == null || each.table() == null)) {
+            throw new RefusedArchiveException("the archive is damaged: its manifest does not say what it holds");
+        }
         return manifest;
     }
 
     /** Every entry is there, none besides, and each is what the manifest says. */
     private static void verify(ZipFile zip, Manifest manifest) throws IOException {
+        if (zip.size() > HouseTables.TABLES.size() + 1) {
+            throw new RefusedArchiveException("the archive is damaged: it holds " + zip.size() + " files, a house has "
+                    + HouseTables.TABLES.size() + " tables");
+        }
         Set<String> there = new TreeSet<>();
         zip.stream().forEach(entry -> there.add(entry.getName()));
         Set<String> expected = new TreeSet<>(Set.of(Manifest.NAME));

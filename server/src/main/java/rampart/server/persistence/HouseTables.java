@@ -19,10 +19,7 @@ import java.util.Optional;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
 
-/**
- * The tables of a house, whole, for archives. Sessions, known browsers and failed sign-ins are not among them: nobody is
- * signed in after a restore.
- */
+/** The tables of a house, whole, for archives. */
 public final class HouseTables implements AutoCloseable {
     /** Parents before their children; among them those that only older houses have. */
     public static final List<String> TABLES = List.of(
@@ -45,6 +42,18 @@ public final class HouseTables implements AutoCloseable {
             "packing",
             "packing_act",
             "packing_photograph");
+
+    /**
+     * Those that stay behind: nobody is signed in after a restore, no browser is known and nobody has guessed; keys under which a request
+     * was answered once are those of clients that wait for their answer now; the version of the tables is in the manifest.
+     */
+    public static final List<String> LEFT_OUT = List.of(
+            "SPRING_SESSION",
+            "SPRING_SESSION_ATTRIBUTES",
+            "known_browser",
+            "sign_in_failure",
+            "made_once",
+            "flyway_schema_history");
 
     /** Tables with rows that only people make: a house without any is empty. */
     private static final List<String> SIGNS_OF_LIFE =
@@ -181,6 +190,11 @@ public final class HouseTables implements AutoCloseable {
     /** Those that this house has. */
     public List<String> present() {
         return TABLES.stream().filter(this::exists).toList();
+    }
+
+    /** Every table of this house, archived or not. */
+    public List<String> all() {
+        return strings("SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()");
     }
 
     /** All rows in order of the primary key, computed columns left out; returns how many. */

@@ -324,6 +324,20 @@ class ArchiveTest {
                     changed(good, Manifest.NAME, text -> text.replace("\"pack\"", "\"mysql.user\"")),
                     "instead of");
             assertThat(manifest).contains("\"schema\"");
+            refused(
+                    fresh,
+                    changed(good, Manifest.NAME, text -> text + " ".repeat(2_000_000)),
+                    "manifest is longer than any");
+            for (String entries : List.of("null", "[null]", "[{}]", "7")) {
+                refused(
+                        fresh,
+                        changed(
+                                good,
+                                Manifest.NAME,
+                                text -> text.replaceFirst("(?s)\"entries\" *: *\\[.*\\]", "\"entries\":" + entries)),
+                        "the archive is damaged");
+            }
+            refused(fresh, withFiles(good, 30), "files, a house has");
             for (String schema : List.of("0", "-3", "\"two\"", "1.5", "null", "4000000000")) {
                 refused(
                         fresh,
@@ -362,6 +376,32 @@ class ArchiveTest {
                 Archive.restore(good, tables);
                 assertThat(tables.isEmpty()).isFalse();
             }
+        }
+    }
+
+    private static byte[] withFiles(Path good, int more) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, String> entry : entries(good).entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
+            }
+            for (int i = 0; i < more; i++) {
+                zip.putNextEntry(new ZipEntry("more/" + i));
+            }
+        }
+        return out.toByteArray();
+    }
+
+    /** A table that nobody thought of would be lost with the house: each is archived, or named as left out. */
+    @Test
+    void everyTableIsArchivedOrNamedAsLeftOut() {
+        try (TestDatabase house = new TestDatabase();
+                HouseTables tables = tables(house)) {
+            tables.bringUpToDate();
+            List<String> known = new ArrayList<>(HouseTables.LEFT_OUT);
+            known.addAll(tables.present());
+            assertThat(tables.all()).containsExactlyInAnyOrderElementsOf(known);
         }
     }
 
