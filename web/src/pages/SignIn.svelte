@@ -42,7 +42,7 @@
       {/if}
       <label>Name<input class="text" autocomplete="username" required maxlength="60" bind:value={name} /></label>
       <label
-        >Password{first ? ' (10 characters or more)' : ''}<input
+        >Password{first ? ' (12 characters or more)' : ''}<input
           class="text"
           type="password"
           autocomplete={first ? 'new-password' : 'current-password'}

@@ -113,8 +113,9 @@ export interface Problem {
 }
 
 function csrfToken(): string {
-  const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
-  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+  // Over TLS its name says that this host alone has set it.
+  const cookie = document.cookie.split('; ').find((c) => /^(__Host-)?XSRF-TOKEN=/.test(c));
+  return cookie ? decodeURIComponent(cookie.slice(cookie.indexOf('=') + 1)) : '';
 }
 
 /** Signing in or out clears the cookie; any reading call brings a new one. */

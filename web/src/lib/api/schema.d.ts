@@ -2332,6 +2332,9 @@ export interface components {
             dated: string;
             title: string;
         };
+        Confirmed: {
+            ownPassword: string | null;
+        };
         ConfirmedView: {
             /** Format: date-time */
             confirmedAt: string;
@@ -3163,6 +3166,7 @@ export interface components {
         };
         NewMember: {
             name: string;
+            ownPassword: string | null;
             /** @enum {string} */
             role: "keeper" | "designer" | "packer";
         };
@@ -4018,6 +4022,7 @@ export interface components {
             note: string;
         };
         Rights: {
+            ownPassword: string | null;
             /** @enum {string} */
             role: "keeper" | "designer" | "packer";
         };
@@ -7101,7 +7106,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Confirmed"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -43,7 +43,7 @@
       /></label
     >
     <label
-      >New password, 10 characters or more<input
+      >New password, 12 characters or more<input
         class="text"
         type="password"
         autocomplete="new-password"

@@ -6,6 +6,7 @@
   import Trouble from '../parts/Trouble.svelte';
   import { session } from '../session.svelte';
   import { dayAndClock } from '../units';
+  import OwnPasswordAgain, { type Asked } from './OwnPasswordAgain.svelte';
 
   type Role = Member['role'];
   const ROLES: { value: Role; text: string }[] = [
@@ -22,6 +23,7 @@
   let role = $state<Role>('designer');
   let handed = $state.raw<{ name: string; password: string } | null>(null);
   let leaving = $state.raw<Member | null>(null);
+  let asked = $state.raw<Asked | null>(null);
 
   void load();
 
@@ -33,29 +35,54 @@
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    const answer = await call(api.POST('/api/people', { body: { name, role } }));
-    problem = answer.problem ?? null;
+    if (role === 'keeper') {
+      asked = { title: `Add ${name} as a keeper`, button: 'Add', go: addWith };
+    } else {
+      problem = await addWith(null);
+    }
+  }
+
+  async function addWith(ownPassword: string | null) {
+    const answer = await call(api.POST('/api/people', { body: { name, role, ownPassword } }));
     if (answer.data) {
       handed = answer.data;
       name = '';
     }
     await load();
+    return answer.problem ?? null;
   }
 
-  async function rights(member: Member, to: Role) {
-    const answer = await call(
-      api.PUT('/api/people/{id}/rights', { params: { path: { id: member.id } }, body: { role: to } })
-    );
-    problem = answer.problem ?? null;
-    await load();
-    await session.refresh();
+  function rights(member: Member, to: Role) {
+    asked = {
+      title: `${member.name} as ${to}`,
+      button: 'Change rights',
+      go: async (ownPassword) => {
+        const answer = await call(
+          api.PUT('/api/people/{id}/rights', {
+            params: { path: { id: member.id } },
+            body: { role: to, ownPassword }
+          })
+        );
+        await load();
+        await session.refresh();
+        return answer.problem ?? null;
+      }
+    };
   }
 
-  async function reset(member: Member) {
-    const answer = await call(api.POST('/api/people/{id}/password', { params: { path: { id: member.id } } }));
-    problem = answer.problem ?? null;
-    handed = answer.data ?? handed;
-    await load();
+  function reset(member: Member) {
+    asked = {
+      title: `New password for ${member.name}`,
+      button: 'Make it',
+      go: async (ownPassword) => {
+        const answer = await call(
+          api.POST('/api/people/{id}/password', { params: { path: { id: member.id } }, body: { ownPassword } })
+        );
+        handed = answer.data ?? handed;
+        await load();
+        return answer.problem ?? null;
+      }
+    };
   }
 
   async function remove(member: Member) {
@@ -88,12 +115,15 @@
         <span class="grow"
           ><b>{member.name}</b> <span class="quiet text-xs">since {dayAndClock(member.since)}</span></span
         >
-        <ChoiceField
-          label="Rights of {member.name}"
-          value={member.role}
-          options={ROLES}
-          onset={(to) => rights(member, to)}
-        />
+        <!-- Chosen and then not confirmed, it shows again what holds. -->
+        {#key asked}
+          <ChoiceField
+            label="Rights of {member.name}"
+            value={member.role}
+            options={ROLES}
+            onset={(to) => rights(member, to)}
+          />
+        {/key}
         <button
           type="button"
           class="plain-button"
@@ -119,6 +149,8 @@
     <button class="btn btn-neutral btn-sm">Add</button>
   </form>
 </section>
+
+<OwnPasswordAgain bind:asked />
 
 <Dialog title="Remove {leaving?.name ?? ''}" bind:open={() => leaving !== null, (open) => !open && (leaving = null)}>
   {#if leaving}

@@ -123,12 +123,13 @@ public final class Json {
         return "not JSON" + where + ": " + message.replaceFirst("(?s)( \\(for |: maybe|: was expecting|\n).*", "");
     }
 
-    /** What is JSON and yet nothing to reckon with or to write down again: absurd numbers, halves of characters. */
+    /** What is JSON and yet nothing to reckon with or to write down again: absurd numbers, halves of characters, NUL. */
     private static void values(JsonNode node, JsonPointer path, List<Problem> problems) {
         if (node.isObject()) {
             for (Map.Entry<String, JsonNode> field : node.properties()) {
                 if (broken(field.getKey())) {
-                    problems.add(new Problem(path, "a field name holds half of a character (an unpaired surrogate)"));
+                    problems.add(
+                            new Problem(path, "a field name holds half of a character (an unpaired surrogate) or NUL"));
                 } else {
                     values(field.getValue(), path.appendProperty(field.getKey()), problems);
                 }
@@ -138,8 +139,8 @@ public final class Json {
                 values(node.get(i), path.appendIndex(i), problems);
             }
         } else if (node.isString() && broken(node.stringValue())) {
-            problems.add(
-                    new Problem(path, "the text holds half of a character (an unpaired surrogate); write it anew"));
+            problems.add(new Problem(
+                    path, "the text holds half of a character (an unpaired surrogate) or NUL; write it anew"));
         } else if (node.isBigDecimal()) {
             BigDecimal number = node.decimalValue();
             if (Math.abs((long) number.scale()) > WIDEST_SCALE || !reckonable(number)) {
@@ -158,6 +159,7 @@ public final class Json {
     }
 
     private static boolean broken(String text) {
-        return text.codePoints().anyMatch(c -> c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE);
+        return text.codePoints()
+                .anyMatch(c -> c == 0 || (c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE));
     }
 }

@@ -9,9 +9,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class KnownBrowsers {
     private final SignInThrottle throttle;
+    private final Tls tls;
 
-    KnownBrowsers(SignInThrottle throttle) {
+    KnownBrowsers(SignInThrottle throttle, Tls tls) {
         this.throttle = throttle;
+        this.tls = tls;
     }
 
     public void remember(String account, Origin origin, HttpServletResponse response) {
@@ -19,7 +21,8 @@ public class KnownBrowsers {
         throttle.remember(account, token);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(Origin.COOKIE, token)
+                ResponseCookie.from(tls.cookieOfAPath(Origin.COOKIE), token)
+                        .secure(tls.on())
                         .httpOnly(true)
                         .sameSite("Strict")
                         .path("/api/session")

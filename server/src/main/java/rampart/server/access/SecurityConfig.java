@@ -26,6 +26,7 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -35,6 +36,9 @@ import rampart.server.messages.Message;
 /** Two ways in: HTTP Basic for scripts, without session or CSRF; a session cookie with a CSRF token for browsers. */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfig {
+    /** As much of an address as is written down where it is refused. */
+    private static final int LONGEST_ASKED = 120;
+
     private static final String CONTENT_POLICY =
             "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
     private static final String[] CLOSED = {"/api/**", "/v3/**", "/actuator/**"};
@@ -94,8 +98,9 @@ class SecurityConfig {
 
     @Bean
     @Order(1)
-    SecurityFilterChain scripts(HttpSecurity http, ProblemWriter problems, AuthenticationManager signIn) {
-        common(http, problems);
+    SecurityFilterChain scripts(
+            HttpSecurity http, ProblemWriter problems, AuthenticationManager signIn, Refusals refusals, Tls tls) {
+        common(http, problems, refusals, tls);
         return http.securityMatcher(request -> {
                     String header = request.getHeader("Authorization");
                     return header != null && header.regionMatches(true, 0, "Basic ", 0, 6);
@@ -110,8 +115,13 @@ class SecurityConfig {
     @Bean
     @Order(2)
     SecurityFilterChain browsers(
-            HttpSecurity http, ProblemWriter problems, CsrfTokenRepository tokens, SecurityContextRepository contexts) {
-        common(http, problems);
+            HttpSecurity http,
+            ProblemWriter problems,
+            CsrfTokenRepository tokens,
+            SecurityContextRepository contexts,
+            Refusals refusals,
+            Tls tls) {
+        common(http, problems, refusals, tls);
         return http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .requestCache(cache -> cache.disable())
@@ -119,7 +129,7 @@ class SecurityConfig {
                 .build();
     }
 
-    private static void common(HttpSecurity http, ProblemWriter problems) {
+    private static void common(HttpSecurity http, ProblemWriter problems, Refusals refusals, Tls tls) {
         http.authorizeHttpRequests(rules -> rules.requestMatchers(OPEN)
                         .permitAll()
                         .requestMatchers(KEEPERS)
@@ -150,12 +160,13 @@ class SecurityConfig {
                         .anyRequest()
                         .permitAll())
                 .exceptionHandling(errors -> errors.authenticationEntryPoint(notSignedIn(problems))
-                        .accessDeniedHandler(notAllowed(problems)))
+                        .accessDeniedHandler(notAllowed(problems, refusals)))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
                         .permissionsPolicyHeader(policy -> policy.policy("camera=(), geolocation=(), microphone=()"))
                         .crossOriginOpenerPolicy(Customizer.withDefaults())
-                        .frameOptions(frame -> frame.deny()));
+                        .frameOptions(frame -> frame.deny())
+                        .httpStrictTransportSecurity(tls::strict));
     }
 
     private static AuthenticationEntryPoint notSignedIn(ProblemWriter problems) {
@@ -172,9 +183,19 @@ class SecurityConfig {
         };
     }
 
-    private static AccessDeniedHandler notAllowed(ProblemWriter problems) {
-        return (request, response, failure) -> problems.write(
-                response, request.getUserPrincipal() == null ? Message.PAGE_OUT_OF_DATE : Message.NOT_YOUR_RIGHT);
+    private static AccessDeniedHandler notAllowed(ProblemWriter problems, Refusals refusals) {
+        return (request, response, failure) -> {
+            if (request.getUserPrincipal() == null || failure instanceof CsrfException) {
+                problems.write(response, Message.PAGE_OUT_OF_DATE);
+                return;
+            }
+            String asked = request.getMethod() + " " + request.getRequestURI();
+            refusals.access(
+                    request.getUserPrincipal().getName(),
+                    request.getRemoteAddr(),
+                    asked.substring(0, Math.min(asked.length(), LONGEST_ASKED)));
+            problems.write(response, Message.NOT_YOUR_RIGHT);
+        };
     }
 
     /** Requests that the firewall turns away before any controller sees them. */
@@ -184,9 +205,10 @@ class SecurityConfig {
     }
 
     @Bean
-    CsrfTokenRepository csrfTokens() {
+    CsrfTokenRepository csrfTokens(Tls tls) {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        tokens.setCookieName(tls.cookie("XSRF-TOKEN"));
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict").secure(tls.on()));
         return tokens;
     }
 
@@ -204,18 +226,26 @@ class SecurityConfig {
 
     @Bean
     AuthenticationManager authenticationManager(
-            UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle, RightOfLate ofLate) {
+            UserDetailsService accounts,
+            PasswordEncoder encoder,
+            SignInThrottle throttle,
+            RightOfLate ofLate,
+            Refusals refusals) {
         DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
         provider.setPasswordEncoder(encoder);
-        return new ThrottledSignIn(new ProviderManager(provider), throttle, attempt -> {
-            try {
-                return ofLate.holds(
-                        String.valueOf(attempt.getCredentials()),
-                        accounts.loadUserByUsername(attempt.getName()).getPassword());
-            } catch (UsernameNotFoundException e) {
-                return false;
-            }
-        });
+        return new ThrottledSignIn(
+                new ProviderManager(provider),
+                throttle,
+                attempt -> {
+                    try {
+                        return ofLate.holds(
+                                String.valueOf(attempt.getCredentials()),
+                                accounts.loadUserByUsername(attempt.getName()).getPassword());
+                    } catch (UsernameNotFoundException e) {
+                        return false;
+                    }
+                },
+                refusals);
     }
 
     /** Argon2id, as OWASP recommends for passwords (from memory). */

@@ -5,6 +5,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 import org.springframework.transaction.support.TransactionOperations;
 
 /** Keeps sessions in the database cheap: every request touches its session, and a durable commit costs milliseconds. */
@@ -17,6 +19,17 @@ class SessionConfig {
                 EXPIRY_TIME = ? DIV 60000 * 60000, PRINCIPAL_NAME = ?
             WHERE PRIMARY_ID = ?
             """;
+
+    @Bean
+    CookieSerializer visitCookie(Tls tls) {
+        DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+        cookie.setCookieName(tls.cookie("RAMPART"));
+        cookie.setCookiePath("/");
+        cookie.setSameSite("Strict");
+        cookie.setUseHttpOnlyCookie(true);
+        cookie.setUseSecureCookie(tls.on());
+        return cookie;
+    }
 
     @Bean
     SessionRepositoryCustomizer<JdbcIndexedSessionRepository> touchOnceAMinute() {

@@ -25,13 +25,19 @@ final class ThrottledSignIn implements AuthenticationManager {
     private final AuthenticationManager judge;
     private final SignInThrottle throttle;
     private final Predicate<Authentication> rightOfLate;
+    private final Refusals refusals;
     private final Semaphore places = new Semaphore(MOST_WAITING);
     private final ConcurrentMap<String, Integer> waitingFrom = new ConcurrentHashMap<>();
 
-    ThrottledSignIn(AuthenticationManager judge, SignInThrottle throttle, Predicate<Authentication> rightOfLate) {
+    ThrottledSignIn(
+            AuthenticationManager judge,
+            SignInThrottle throttle,
+            Predicate<Authentication> rightOfLate,
+            Refusals refusals) {
         this.judge = judge;
         this.throttle = throttle;
         this.rightOfLate = rightOfLate;
+        this.refusals = refusals;
     }
 
     @Override
@@ -52,6 +58,7 @@ final class ThrottledSignIn implements AuthenticationManager {
             return who;
         } catch (BadCredentialsException e) {
             throttle.failed(account, origin);
+            refusals.signIn(account, origin.address());
             throw e;
         }
     }

@@ -1,5 +1,7 @@
 package rampart.server.api;
 
+import io.swagger.v3.oas.annotations.Parameter;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -20,7 +22,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rampart.formats.json.Problem;
+import rampart.formats.view.Nullable;
 import rampart.server.access.Accounts;
+import rampart.server.access.OwnPassword;
 import rampart.server.access.Role;
 import rampart.server.messages.Message;
 import rampart.server.persistence.AccountRepository.Account;
@@ -30,9 +35,11 @@ import rampart.server.persistence.AccountRepository.Account;
 @RequestMapping(path = "/api/people", produces = MediaType.APPLICATION_JSON_VALUE)
 class PeopleController {
     private final Accounts accounts;
+    private final OwnPassword ownPassword;
 
-    PeopleController(Accounts accounts) {
+    PeopleController(Accounts accounts, OwnPassword ownPassword) {
         this.accounts = accounts;
+        this.ownPassword = ownPassword;
     }
 
     /** Somebody with an account. */
@@ -42,21 +49,33 @@ class PeopleController {
         }
     }
 
-    /** Somebody to add. */
+    /**
+     * Somebody to add.
+     *
+     * @param ownPassword of the keeper who adds another; others are added without
+     */
     record NewMember(
-            @NotNull(message = "give a name")
-            @Pattern(
-                    regexp = "\\S(?:.{0,58}\\S)?",
-                    message = "a name has 1 to 60 characters and neither starts nor ends with a space")
+            @NotNull(message = "give a name") @Pattern(regexp = PersonName.PATTERN, message = PersonName.MESSAGE)
             String name,
 
             @NotNull(message = "give the rights: keeper, designer or packer")
-            Role role) {}
+            Role role,
 
-    /** Other rights for somebody. */
+            @Nullable String ownPassword) {}
+
+    /**
+     * Other rights for somebody.
+     *
+     * @param ownPassword of the keeper who changes them
+     */
     record Rights(
             @NotNull(message = "give the rights: keeper, designer or packer")
-            Role role) {}
+            Role role,
+
+            @Nullable String ownPassword) {}
+
+    /** The keeper's own password. */
+    record Confirmed(@Nullable String ownPassword) {}
 
     /** A password to hand over; it is shown this once. */
     record HandedPassword(String name, String password) {}
@@ -68,7 +87,11 @@ class PeopleController {
 
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    HandedPassword add(@Valid @RequestBody NewMember member, Principal who) {
+    HandedPassword add(
+            @Valid @RequestBody NewMember member, Principal who, @Parameter(hidden = true) HttpServletRequest request) {
+        if (member.role() == Role.keeper) {
+            confirm(who, member.ownPassword(), request);
+        }
         try {
             return new HandedPassword(member.name(), accounts.add(member.name(), member.role(), who.getName()));
         } catch (DuplicateKeyException e) {
@@ -77,13 +100,23 @@ class PeopleController {
     }
 
     @PutMapping(path = "/{id}/rights", consumes = MediaType.APPLICATION_JSON_VALUE)
-    Member rights(@PathVariable("id") long id, @Valid @RequestBody Rights rights, Principal who) {
+    Member rights(
+            @PathVariable("id") long id,
+            @Valid @RequestBody Rights rights,
+            Principal who,
+            @Parameter(hidden = true) HttpServletRequest request) {
+        confirm(who, rights.ownPassword(), request);
         accounts.setRole(find(id), rights.role(), who.getName());
         return Member.of(find(id));
     }
 
-    @PostMapping("/{id}/password")
-    HandedPassword resetPassword(@PathVariable("id") long id, Principal who) {
+    @PostMapping(path = "/{id}/password", consumes = MediaType.APPLICATION_JSON_VALUE)
+    HandedPassword resetPassword(
+            @PathVariable("id") long id,
+            @Valid @RequestBody Confirmed confirmed,
+            Principal who,
+            @Parameter(hidden = true) HttpServletRequest request) {
+        confirm(who, confirmed.ownPassword(), request);
         Account account = find(id);
         return new HandedPassword(account.name(), accounts.resetPassword(account, who.getName()));
     }
@@ -97,6 +130,14 @@ class PeopleController {
     @ExceptionHandler
     ProblemDetail lastKeeper(Accounts.LastKeeperException e) {
         return Problems.detail(Message.LAST_KEEPER);
+    }
+
+    private void confirm(Principal who, String password, HttpServletRequest request) {
+        if (password == null || password.isEmpty() || !ownPassword.isRight(who, password, request)) {
+            throw new FieldsException(
+                    Message.OWN_PASSWORD,
+                    List.of(new Problem("/ownPassword", "this is not the password you have now; type your own again")));
+        }
     }
 
     private Account find(long id) {

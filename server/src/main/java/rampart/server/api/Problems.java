@@ -36,6 +36,8 @@ import rampart.core.evaluation.UnreckonableException;
 import rampart.formats.json.Problem;
 import rampart.formats.json.UnreadableFileException;
 import rampart.formats.table.UnreadableTableException;
+import rampart.server.access.HashingBusyException;
+import rampart.server.access.TooManySignInsException;
 import rampart.server.messages.Message;
 import rampart.server.packs.DeletedSinceException;
 import rampart.server.photographs.PicturesBusyException;
@@ -105,6 +107,16 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unreckonable(UnreckonableException e) {
         return detail(Message.NOT_RECKONABLE, e.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> signInsBusy(HashingBusyException e) {
+        return later(Message.SIGN_INS_BUSY, 2);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> tooManySignIns(TooManySignInsException e) {
+        return later(Message.TOO_MANY_SIGN_INS, 4);
     }
 
     @ExceptionHandler

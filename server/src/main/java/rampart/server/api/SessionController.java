@@ -13,9 +13,9 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.annotation.CurrentSecurityContext;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -29,11 +29,10 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.view.Nullable;
 import rampart.server.access.FirstStart;
-import rampart.server.access.HashingBusyException;
+import rampart.server.access.GoodPassword;
 import rampart.server.access.KnownBrowsers;
 import rampart.server.access.Origin;
 import rampart.server.access.Role;
-import rampart.server.access.TooManySignInsException;
 import rampart.server.access.Visits;
 import rampart.server.demo.DemoAccounts;
 import rampart.server.demo.DemoAccounts.DemoAccount;
@@ -88,14 +87,10 @@ class SessionController {
             @Size(max = 60, message = "the code has 14 characters")
             String code,
 
-            @NotNull(message = "give a name")
-            @Pattern(
-                    regexp = "\\S(?:.{0,58}\\S)?",
-                    message = "a name has 1 to 60 characters and neither starts nor ends with a space")
+            @NotNull(message = "give a name") @Pattern(regexp = PersonName.PATTERN, message = PersonName.MESSAGE)
             String name,
 
-            @NotNull(message = "give a password")
-            @Size(min = 10, max = 200, message = "a password has 10 to 200 characters")
+            @NotNull(message = "give a password") @GoodPassword
             String password) {}
 
     @GetMapping(path = "/api/session", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -109,11 +104,7 @@ class SessionController {
     Person signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
         try {
             return start(given.name(), given.password(), request, response);
-        } catch (HashingBusyException e) {
-            throw new ApiException(Message.SIGN_INS_BUSY);
-        } catch (TooManySignInsException e) {
-            throw new ApiException(Message.TOO_MANY_SIGN_INS);
-        } catch (AuthenticationException e) {
+        } catch (BadCredentialsException e) {
             throw new ApiException(Message.WRONG_PASSWORD);
         }
     }

@@ -20,6 +20,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.json.Problem;
 import rampart.server.access.Accounts;
+import rampart.server.access.GoodPassword;
+import rampart.server.access.OwnPassword;
 import rampart.server.access.Visits;
 import rampart.server.messages.Message;
 
@@ -28,8 +30,10 @@ import rampart.server.messages.Message;
 class VisitController {
     private final Visits visits;
     private final Accounts accounts;
+    private final OwnPassword ownPassword;
 
-    VisitController(Visits visits, Accounts accounts) {
+    VisitController(Visits visits, Accounts accounts, OwnPassword ownPassword) {
+        this.ownPassword = ownPassword;
         this.visits = visits;
         this.accounts = accounts;
     }
@@ -47,8 +51,7 @@ class VisitController {
             @Size(max = 200, message = "a password has at most 200 characters")
             String old,
 
-            @NotNull(message = "give a new password")
-            @Size(min = 10, max = 200, message = "a password has 10 to 200 characters")
+            @NotNull(message = "give a new password") @GoodPassword
             String password) {}
 
     @GetMapping(path = "/api/visits", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -79,11 +82,12 @@ class VisitController {
             @Valid @RequestBody PasswordChange change,
             Principal who,
             @Parameter(hidden = true) HttpServletRequest request) {
-        if (!accounts.changePassword(who.getName(), change.old(), change.password(), sessionId(request))) {
+        if (!ownPassword.isRight(who, change.old(), request)) {
             throw new FieldsException(
                     Message.PASSWORD_NOT_CHANGED,
                     List.of(new Problem("/old", "this is not the password you have now; type it again")));
         }
+        accounts.changePassword(who.getName(), change.password(), sessionId(request));
     }
 
     private static String sessionId(HttpServletRequest request) {

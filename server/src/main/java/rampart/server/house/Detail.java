@@ -15,6 +15,7 @@ import rampart.core.words.Wording;
     @JsonSubTypes.Type(value = Detail.RevisionMade.class, name = "revision"),
     @JsonSubTypes.Type(value = Detail.Released.class, name = "released"),
     @JsonSubTypes.Type(value = Detail.Rights.class, name = "rights"),
+    @JsonSubTypes.Type(value = Detail.Refused.class, name = "refused"),
     @JsonSubTypes.Type(value = Detail.Settings.class, name = "settings"),
     @JsonSubTypes.Type(value = Detail.Carriers.class, name = "carriers"),
     @JsonSubTypes.Type(value = Detail.Charges.class, name = "charges"),
@@ -64,6 +65,21 @@ public sealed interface Detail {
         @Override
         public String words(Wording wording) {
             return number + (reason.isEmpty() ? "" : ", although something breaks: " + reason);
+        }
+    }
+
+    /**
+     * What was not allowed.
+     *
+     * @param address from where
+     * @param asked for; empty at the door
+     * @param times since this was last written down
+     */
+    record Refused(String address, String asked, int times) implements Detail {
+        @Override
+        public String words(Wording wording) {
+            return (asked.isEmpty() ? "" : asked + " ") + "from " + address
+                    + (times > 1 ? ", " + times + " times" : "");
         }
     }
 

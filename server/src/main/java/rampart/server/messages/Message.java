@@ -308,6 +308,11 @@ public enum Message {
             "The password was not changed.",
             "The old one stays as it is.",
             "Mend what is named below and try again."),
+    OWN_PASSWORD(
+            HttpStatus.FORBIDDEN,
+            "This needs your own password again.",
+            "Nothing was changed.",
+            "Type the password that you signed in with."),
     NO_VISIT(HttpStatus.NOT_FOUND, "This visit has ended already.", "Nothing was changed.", "Load the house again."),
     NO_BED(
             HttpStatus.UNPROCESSABLE_CONTENT,

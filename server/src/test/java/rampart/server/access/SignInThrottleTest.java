@@ -140,8 +140,11 @@ class SignInThrottleTest {
     @Test
     void oneAddressWaitsInEightPlacesAtMost() throws Exception {
         fail(account, here, 7);
-        ThrottledSignIn signIn =
-                new ThrottledSignIn(attempt -> attempt, throttle, attempt -> "known".equals(attempt.getCredentials()));
+        ThrottledSignIn signIn = new ThrottledSignIn(
+                attempt -> attempt,
+                throttle,
+                attempt -> "known".equals(attempt.getCredentials()),
+                RunningRampart.bean(Refusals.class));
         ExecutorService people = Executors.newFixedThreadPool(12);
         try {
             List<Callable<Boolean>> all = Collections.nCopies(12, () -> letIn(signIn, "guessed"));

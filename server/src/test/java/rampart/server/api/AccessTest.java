@@ -262,11 +262,11 @@ class AccessTest {
                     .isZero();
             String code = house.getBean(rampart.server.access.FirstStart.class).code();
             String body = "{\"code\":\"%s\",\"name\":\"M\u00e4gde \u2603\",\"password\":\"%s\"}";
-            assertThat(http.post("api/first-account", body.formatted("wrong", "long enough"))
+            assertThat(http.post("api/first-account", body.formatted("wrong", "long enough by far"))
                             .status())
                     .isEqualTo(403);
-            assertField(http.post("api/first-account", body.formatted(code, "short")), "/password", "10 to 200");
-            assertThat(http.post("api/first-account", body.formatted(code, "long enough"))
+            assertField(http.post("api/first-account", body.formatted(code, "short")), "/password", "12 to 200");
+            assertThat(http.post("api/first-account", body.formatted(code, "long enough by far"))
                             .status())
                     .isEqualTo(200);
             assertThat(http.get("api/packs").status()).isEqualTo(200);
@@ -279,7 +279,7 @@ class AccessTest {
                             .asBoolean())
                     .isFalse();
             http.get("api/session");
-            assertThat(http.post("api/first-account", body.formatted(code, "long enough"))
+            assertThat(http.post("api/first-account", body.formatted(code, "long enough by far"))
                             .status())
                     .isEqualTo(409);
 

@@ -24,6 +24,11 @@ class HouseTest {
         return new DemoAccount(name, answer.json().path("password").asString(), role);
     }
 
+    /** A body with the keeper's own password. */
+    private static String own(String more) {
+        return "{" + more + "\"ownPassword\":\"" + RunningRampart.keeper().password() + "\"}";
+    }
+
     private long id(String name) {
         for (JsonNode member : keeper.get("api/people").json()) {
             if (member.path("name").asString().equals(name)) {
@@ -69,7 +74,7 @@ class HouseTest {
         DemoAccount person = added("Crane", Role.designer);
         Http browser = Http.signedIn(person);
         Http second = Http.signedIn(person);
-        assertThat(keeper.put("api/people/" + id("Crane") + "/rights", "{\"role\":\"packer\"}")
+        assertThat(keeper.put("api/people/" + id("Crane") + "/rights", own("\"role\":\"packer\","))
                         .json()
                         .path("role")
                         .asString())
@@ -85,7 +90,7 @@ class HouseTest {
     void aResetPasswordReplacesTheOldOne() {
         DemoAccount person = added("Winch", Role.packer);
         Http browser = Http.signedIn(person);
-        Answer reset = keeper.post("api/people/" + id("Winch") + "/password", "");
+        Answer reset = keeper.post("api/people/" + id("Winch") + "/password", own(""));
         assertThat(reset.json().path("name").asString()).isEqualTo("Winch");
         assertThat(browser.get("api/packs").status()).isEqualTo(401);
         assertThat(signIn(person)).isEqualTo(401);
@@ -106,7 +111,7 @@ class HouseTest {
         Answer removed = keeper.delete("api/people/" + last);
         assertThat(removed.status()).isEqualTo(409);
         assertThat(removed.json().path("detail").asString()).contains("last keeper");
-        assertThat(keeper.put("api/people/" + last + "/rights", "{\"role\":\"designer\"}")
+        assertThat(keeper.put("api/people/" + last + "/rights", own("\"role\":\"designer\","))
                         .status())
                 .isEqualTo(409);
         assertThat(keeper.get("api/people").status()).isEqualTo(200);
@@ -126,7 +131,7 @@ class HouseTest {
                         .json()
                         .at("/errors/0/message")
                         .asString())
-                .contains("10 to 200")
+                .contains("12 to 200")
                 .doesNotContain("short");
         assertThat(here.put("api/session/password", body.formatted(person.password(), "a new password"))
                         .status())
