@@ -48,6 +48,7 @@
   let page = $state(0);
   let cards = $state.raw<Card[]>([]);
   let total = $state(0);
+  let waiting = $state(0);
   let loaded = $state(false);
   let problem = $state.raw<Problem | null>(null);
   let chooser = $state<HTMLInputElement>();
@@ -73,6 +74,7 @@
       problem = answer.problem ?? null;
       cards = answer.data?.items ?? cards;
       total = answer.data?.total ?? total;
+      waiting = answer.data?.waiting ?? 0;
     }
   }
 
@@ -203,6 +205,12 @@
       {:else}
         <span role="status">{total} {total === 1 ? 'pack' : 'packs'} found.</span>
         <button type="button" class="plain-button underline" onclick={clear}>Show all</button>
+      {/if}
+      {#if waiting > 0}
+        <span role="status">
+          {waiting}
+          {waiting === 1 ? 'pack is' : 'packs are'} still being worked out; look again in a while.
+        </span>
       {/if}
     </p>
   {/if}

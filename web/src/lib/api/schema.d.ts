@@ -3653,6 +3653,8 @@ export interface components {
             size: number;
             /** Format: int64 */
             total: number;
+            /** Format: int64 */
+            waiting: number;
         };
         PaperStepView: {
             details: string[];

@@ -98,7 +98,8 @@ class PackController {
                 sort,
                 page,
                 size);
-        return new PackViews.Page(found.items().stream().map(PackViews.Card::of).toList(), found.total(), page, size);
+        return new PackViews.Page(
+                found.items().stream().map(PackViews.Card::of).toList(), found.total(), found.waiting(), page, size);
     }
 
     /**

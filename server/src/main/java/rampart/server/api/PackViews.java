@@ -11,7 +11,7 @@ import rampart.formats.view.StatusView;
 import rampart.server.packs.Kind;
 import rampart.server.packs.PackShelf;
 import rampart.server.packs.Summary;
-import rampart.server.persistence.PackRepository;
+import rampart.server.persistence.CardRepository;
 import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.RevisionRepository.Revision;
 
@@ -19,8 +19,12 @@ import rampart.server.persistence.RevisionRepository.Revision;
 final class PackViews {
     private PackViews() {}
 
-    /** One page of the shelf. */
-    public record Page(List<Card> items, long total, int page, int size) {}
+    /**
+     * One page of the shelf.
+     *
+     * @param waiting packs of which it is not known yet what they come to: they are not among those asked for by it, and last in its orders
+     */
+    public record Page(List<Card> items, long total, long waiting, int page, int size) {}
 
     /**
      * A pack as its card shows it.
@@ -48,7 +52,7 @@ final class PackViews {
             List<EvaluationView.SolidView> solids,
             @Nullable String trouble) {
         static Card of(PackShelf.OnShelf pack) {
-            PackRepository.Header header = pack.header();
+            CardRepository.Header header = pack.header();
             Summary summary = pack.summary();
             return new Card(
                     header.id(),

@@ -2,13 +2,11 @@ package rampart.server.packs;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,8 +26,10 @@ import rampart.server.house.Detail;
 import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
+import rampart.server.persistence.CardRepository;
+import rampart.server.persistence.CardRepository.Header;
+import rampart.server.persistence.CardRepository.Wanted;
 import rampart.server.persistence.PackRepository;
-import rampart.server.persistence.PackRepository.Header;
 import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.RevisionRepository;
 import rampart.server.persistence.RevisionRepository.Revision;
@@ -43,6 +43,7 @@ public class PackShelf {
     private final RevisionRepository revisions;
     private final Materials materials;
     private final Summaries summaries;
+    private final CardRepository cards;
     private final Catalogue standard;
     private final Verdicts verdicts;
     private final TransactionTemplate transaction;
@@ -53,6 +54,7 @@ public class PackShelf {
             PackRepository packs,
             RevisionRepository revisions,
             Summaries summaries,
+            CardRepository cards,
             Materials materials,
             Catalogue standard,
             Verdicts verdicts,
@@ -63,6 +65,7 @@ public class PackShelf {
         this.verdicts = verdicts;
         this.transaction = TryAgain.template(transactions);
         this.summaries = summaries;
+        this.cards = cards;
         this.trail = trail;
         this.packs = packs;
         this.revisions = revisions;
@@ -74,11 +77,10 @@ public class PackShelf {
         return packs.none();
     }
 
-    /** The packs on the shelf, at most so many. */
+    /** The packs on the shelf saved last, at most so many. */
     public List<StoredPack> all(int most) {
-        return packs.headers("").stream()
-                .limit(most)
-                .flatMap(header -> packs.byId(header.id()).stream())
+        return cards.newest(most).stream()
+                .flatMap(id -> packs.byId(id).stream())
                 .toList();
     }
 
@@ -89,11 +91,15 @@ public class PackShelf {
     /** A pack with what its card shows. */
     public record OnShelf(Header header, Summary summary) {}
 
-    /** One page of what was found, and how many there are. */
-    public record Found(List<OnShelf> items, long total) {}
+    /**
+     * One page of what was found, and how many there are.
+     *
+     * @param waiting packs of which it is not known yet what they come to: they are not among those asked for by it, and last in its orders
+     */
+    public record Found(List<OnShelf> items, long total, long waiting) {}
 
     /**
-     * The packs a person looks for. Where nothing but names and times is asked for, only those on the page are evaluated.
+     * The packs a person looks for.
      *
      * @param text stands in name or note
      * @param verdict only those of this verdict
@@ -101,30 +107,20 @@ public class PackShelf {
      * @param page counted from 0
      */
     public Found search(String text, Optional<Status> verdict, Optional<Kind> kind, Sort sort, int page, int size) {
-        List<Header> headers = packs.headers(text);
-        Optional<Comparator<Header>> order = sort.ofHeaders();
-        if (verdict.isEmpty() && kind.isEmpty() && order.isPresent()) {
-            List<OnShelf> items = headers.stream()
-                    .sorted(order.get())
-                    .skip((long) page * size)
-                    .limit(size)
-                    .flatMap(this::onShelf)
-                    .toList();
-            return new Found(items, headers.size());
+        long waiting = 0;
+        if (verdict.isPresent() || kind.isPresent() || sort.ofWhatItComesTo()) {
+            waiting = summaries.workAFew();
         }
-        List<OnShelf> all = headers.stream()
-                .flatMap(this::onShelf)
-                .filter(pack ->
-                        verdict.isEmpty() || verdict.get() == pack.summary().verdict())
-                .filter(pack ->
-                        kind.isEmpty() || kind.get() == pack.summary().kind().orElse(null))
-                .sorted(sort.order())
-                .toList();
-        return new Found(all.stream().skip((long) page * size).limit(size).toList(), all.size());
-    }
-
-    private Stream<OnShelf> onShelf(Header header) {
-        return summaries.of(header).map(summary -> new OnShelf(header, summary)).stream();
+        Wanted wanted = new Wanted(text, verdict.map(Summaries::urgency), kind.map(Kind::name));
+        List<Header> headers = cards.page(wanted, sort.order(), (long) page * size, size);
+        Map<String, Summary> known = summaries.of(headers);
+        return new Found(
+                headers.stream()
+                        .filter(header -> known.containsKey(header.id()))
+                        .map(header -> new OnShelf(header, known.get(header.id())))
+                        .toList(),
+                cards.count(wanted),
+                waiting);
     }
 
     /** Sets what is remembered of the item; false if there is no such pack. */

@@ -5,7 +5,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -91,49 +90,11 @@ public class PackRepository {
                         .optional();
     }
 
-    /**
-     * A pack without its draft.
-     *
-     * @param photograph hash of its first photograph
-     */
-    public record Header(
-            String id,
-            String name,
-            String note,
-            long version,
-            Instant savedAt,
-            String savedBy,
-            Optional<Integer> newestRevision,
-            Optional<String> photograph) {}
-
-    /** Packs whose name or note holds the text, last saved first. */
-    public List<Header> headers(String text) {
-        String pattern = pattern(text);
-        return jdbc.sql("SELECT p.id, COALESCE(p.name, '') AS name, p.note, p.version, p.saved_at, p.saved_by, "
-                        + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = p.id) AS newest_revision, "
-                        + "(SELECT q.hash FROM pack_photograph q WHERE q.pack_id = p.id "
-                        + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph "
-                        + "FROM pack p WHERE p.deleted_at IS NULL "
-                        + "AND (COALESCE(p.name, '') LIKE ? ESCAPE '!' OR p.note LIKE ? ESCAPE '!') "
-                        + "ORDER BY p.saved_at DESC, p.id")
-                .params(pattern, pattern)
-                .query((row, i) -> new Header(
-                        row.getString("id"),
-                        row.getString("name"),
-                        row.getString("note"),
-                        row.getLong("version"),
-                        Times.fromColumn(row, "saved_at"),
-                        row.getString("saved_by"),
-                        newestRevision(row),
-                        Optional.ofNullable(row.getString("photograph"))))
-                .list();
-    }
-
     public boolean none() {
-        return jdbc.sql("SELECT COUNT(*) FROM pack WHERE deleted_at IS NULL")
-                        .query(Long.class)
-                        .single()
-                == 0;
+        return jdbc.sql("SELECT 1 FROM pack WHERE deleted_at IS NULL LIMIT 1")
+                .query(Integer.class)
+                .optional()
+                .isEmpty();
     }
 
     /** Sets what is remembered of the item; false if there is no such pack. */
@@ -173,10 +134,6 @@ public class PackRepository {
                         .param(id)
                         .update()
                 == 1;
-    }
-
-    private static String pattern(String text) {
-        return "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
     }
 
     private static StoredPack row(ResultSet row, int index) throws SQLException {

@@ -1,0 +1,215 @@
+package rampart.server.persistence;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the shelf lists of each pack. Rows are made and kept by the database with their packs; what a pack comes to is put there. */
+@Repository
+public class CardRepository {
+    private final JdbcClient jdbc;
+
+    CardRepository(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /**
+     * A pack without its draft.
+     *
+     * @param photograph hash of its first photograph
+     */
+    public record Header(
+            String id,
+            String name,
+            String note,
+            long version,
+            Instant savedAt,
+            String savedBy,
+            Optional<Integer> newestRevision,
+            Optional<String> photograph) {}
+
+    /** Orders that have an index each; packs that are alike stay with the last saved first. */
+    public enum Order {
+        SAVED("saved_at DESC, pack_id"),
+        NAME("name, saved_at DESC, pack_id"),
+        WEAKEST("urgency, margin, saved_at DESC, pack_id"),
+        SIZE("volume_mm3 DESC, saved_at DESC, pack_id"),
+        MASS("gross_kg DESC, saved_at DESC, pack_id");
+
+        private final String columns;
+
+        Order(String columns) {
+            this.columns = columns;
+        }
+    }
+
+    /**
+     * What is looked for.
+     *
+     * @param text stands in name or note; empty for any
+     * @param urgency of the verdict
+     * @param kind how it is built
+     */
+    public record Wanted(String text, Optional<Integer> urgency, Optional<String> kind) {
+        private String where(List<Object> values) {
+            StringBuilder where = new StringBuilder("WHERE on_shelf = 1");
+            urgency.ifPresent(wanted -> {
+                where.append(" AND urgency = ?");
+                values.add(wanted);
+            });
+            kind.ifPresent(wanted -> {
+                where.append(" AND kind = ?");
+                values.add(wanted);
+            });
+            if (!text.isEmpty()) {
+                where.append(" AND (name LIKE ? ESCAPE '!' OR note LIKE ? ESCAPE '!')");
+                String pattern =
+                        "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+                values.add(pattern);
+                values.add(pattern);
+            }
+            return where.toString();
+        }
+    }
+
+    public long count(Wanted wanted) {
+        List<Object> values = new ArrayList<>();
+        return jdbc.sql("SELECT COUNT(*) FROM card " + wanted.where(values))
+                .params(values)
+                .query(Long.class)
+                .single();
+    }
+
+    /** One page: found in the index of its order, and only those of the page are looked up. */
+    public List<Header> page(Wanted wanted, Order order, long from, int most) {
+        List<Object> values = new ArrayList<>();
+        String found = "SELECT pack_id FROM card " + wanted.where(values) + " ORDER BY " + order.columns + " LIMIT "
+                + most + " OFFSET " + from;
+        return jdbc.sql("SELECT c.pack_id, c.name, c.note, c.version, c.saved_at, c.saved_by, "
+                        + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = c.pack_id) AS newest_revision, "
+                        + "(SELECT q.hash FROM pack_photograph q WHERE q.pack_id = c.pack_id "
+                        + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph "
+                        + "FROM (" + found + ") f JOIN card c ON c.pack_id = f.pack_id ORDER BY " + qualified(order))
+                .params(values)
+                .query((row, i) -> {
+                    int newest = row.getInt("newest_revision");
+                    Optional<Integer> revision = row.wasNull() ? Optional.empty() : Optional.of(newest);
+                    return new Header(
+                            row.getString("pack_id"),
+                            row.getString("name"),
+                            row.getString("note"),
+                            row.getLong("version"),
+                            Times.fromColumn(row, "saved_at"),
+                            row.getString("saved_by"),
+                            revision,
+                            Optional.ofNullable(row.getString("photograph")));
+                })
+                .list();
+    }
+
+    private static String qualified(Order order) {
+        return "c." + order.columns.replace(", ", ", c.");
+    }
+
+    /**
+     * What a pack comes to.
+     *
+     * @param basis by which rules and materials
+     * @param face what its card shows, as the application wrote it
+     */
+    public record Worked(
+            String packId,
+            long version,
+            String basis,
+            int urgency,
+            String kind,
+            double margin,
+            double volumeMm3,
+            double grossKg,
+            byte[] face) {}
+
+    /** Puts it there; nothing where the pack is at another version by now. */
+    @Transactional
+    public void put(Worked worked) {
+        int changed = jdbc.sql(
+                        "UPDATE card SET basis = ?, urgency = ?, kind = ?, margin = ?, volume_mm3 = ?, gross_kg = ? "
+                                + "WHERE pack_id = ? AND version = ?")
+                .params(
+                        worked.basis(),
+                        worked.urgency(),
+                        worked.kind(),
+                        worked.margin(),
+                        worked.volumeMm3(),
+                        worked.grossKg(),
+                        worked.packId(),
+                        worked.version())
+                .update();
+        if (changed == 1) {
+            jdbc.sql("REPLACE INTO card_face (pack_id, version, basis, face) VALUES (?, ?, ?, ?)")
+                    .params(worked.packId(), worked.version(), worked.basis(), Gzip.pack(worked.face()))
+                    .update();
+        }
+    }
+
+    /** Faces of these packs at their versions, as far as they are there, by the id of the pack. */
+    public Map<String, byte[]> faces(List<Header> headers, String basis) {
+        Map<String, byte[]> faces = new LinkedHashMap<>();
+        if (headers.isEmpty()) {
+            return faces;
+        }
+        Map<String, Long> versions = headers.stream().collect(Collectors.toMap(Header::id, Header::version));
+        List<Object> values = new ArrayList<>(versions.keySet());
+        values.add(basis);
+        jdbc.sql("SELECT pack_id, version, face FROM card_face WHERE pack_id IN ("
+                        + String.join(
+                                ", ", versions.keySet().stream().map(id -> "?").toList())
+                        + ") AND basis = ?")
+                .params(values)
+                .query((row, i) -> {
+                    String id = row.getString("pack_id");
+                    if (versions.get(id) == row.getLong("version")) {
+                        faces.put(id, Gzip.unpack(row.getBytes("face")));
+                    }
+                    return id;
+                })
+                .list();
+        return faces;
+    }
+
+    /** Packs on the shelf of which nothing has been put there yet, last saved first. */
+    public List<String> waiting(int most) {
+        return jdbc.sql(
+                        "SELECT pack_id FROM card WHERE on_shelf = 1 AND basis = '' ORDER BY saved_at DESC, pack_id LIMIT "
+                                + most)
+                .query(String.class)
+                .list();
+    }
+
+    public long countWaiting() {
+        return jdbc.sql("SELECT COUNT(*) FROM card WHERE on_shelf = 1 AND basis = ''")
+                .query(Long.class)
+                .single();
+    }
+
+    /** What was worked by other rules or materials is worked anew. */
+    public int forgetOtherThan(String basis) {
+        return jdbc.sql("UPDATE card SET basis = '', urgency = 9, kind = '', margin = 0, volume_mm3 = 0, gross_kg = 0 "
+                        + "WHERE basis NOT IN ('', ?)")
+                .param(basis)
+                .update();
+    }
+
+    /** Ids of packs on the shelf, last saved first. */
+    public List<String> newest(int most) {
+        return jdbc.sql("SELECT pack_id FROM card WHERE on_shelf = 1 ORDER BY saved_at DESC, pack_id LIMIT " + most)
+                .query(String.class)
+                .list();
+    }
+}
