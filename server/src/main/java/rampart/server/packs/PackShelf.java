@@ -112,14 +112,14 @@ public class PackShelf {
             waiting = summaries.workAFew();
         }
         Wanted wanted = new Wanted(text, verdict.map(Summaries::urgency), kind.map(Kind::name));
-        List<Header> headers = cards.page(wanted, sort.order(), (long) page * size, size);
-        Map<String, Summary> known = summaries.of(headers);
+        CardRepository.Found found = cards.find(wanted, sort.order(), (long) page * size, size);
+        Map<String, Summary> known = summaries.of(found.page());
         return new Found(
-                headers.stream()
+                found.page().stream()
                         .filter(header -> known.containsKey(header.id()))
                         .map(header -> new OnShelf(header, known.get(header.id())))
                         .toList(),
-                cards.count(wanted),
+                found.total(),
                 waiting);
     }
 

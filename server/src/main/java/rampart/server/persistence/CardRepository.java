@@ -1,5 +1,7 @@
 package rampart.server.persistence;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -14,6 +16,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the shelf lists of each pack. Rows are made and kept by the database with their packs; what a pack comes to is put there. */
 @Repository
 public class CardRepository {
+    private static final String EACH =
+            "IGNORE INDEX (card_basis, card_saved, card_name, card_weakest, card_size, card_mass) ";
+
     private final JdbcClient jdbc;
 
     CardRepository(JdbcClient jdbc) {
@@ -79,39 +84,53 @@ public class CardRepository {
         }
     }
 
-    public long count(Wanted wanted) {
-        List<Object> values = new ArrayList<>();
-        return jdbc.sql("SELECT COUNT(*) FROM card " + wanted.where(values))
-                .params(values)
-                .query(Long.class)
-                .single();
-    }
+    /** One page of what was found, and how many there are. */
+    public record Found(List<Header> page, long total) {}
 
-    /** One page: found in the index of its order, and only those of the page are looked up. */
-    public List<Header> page(Wanted wanted, Order order, long from, int most) {
+    /**
+     * One page. Without words it is found in the index of its order, and only those of the page are looked up; words are looked for in all cards one after
+     * another, which is quicker than by way of an index, and counted on the way.
+     */
+    public Found find(Wanted wanted, Order order, long from, int most) {
         List<Object> values = new ArrayList<>();
-        String found = "SELECT pack_id FROM card " + wanted.where(values) + " ORDER BY " + order.columns + " LIMIT "
-                + most + " OFFSET " + from;
-        return jdbc.sql("SELECT c.pack_id, c.name, c.note, c.version, c.saved_at, c.saved_by, "
+        String where = wanted.where(values);
+        String limit = " ORDER BY " + order.columns + " LIMIT " + most + " OFFSET " + from;
+        long[] counted = {-1};
+        List<Header> page = jdbc.sql("SELECT c.pack_id, c.name, c.note, c.version, c.saved_at, c.saved_by, f.total, "
                         + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = c.pack_id) AS newest_revision, "
                         + "(SELECT q.hash FROM pack_photograph q WHERE q.pack_id = c.pack_id "
-                        + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph "
-                        + "FROM (" + found + ") f JOIN card c ON c.pack_id = f.pack_id ORDER BY " + qualified(order))
+                        + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph FROM ("
+                        + (wanted.text().isEmpty()
+                                ? "SELECT pack_id, -1 AS total FROM card " + where + limit
+                                : "SELECT pack_id, COUNT(*) OVER () AS total FROM card " + EACH + where + limit)
+                        + ") f JOIN card c ON c.pack_id = f.pack_id ORDER BY " + qualified(order))
                 .params(values)
                 .query((row, i) -> {
-                    int newest = row.getInt("newest_revision");
-                    Optional<Integer> revision = row.wasNull() ? Optional.empty() : Optional.of(newest);
-                    return new Header(
-                            row.getString("pack_id"),
-                            row.getString("name"),
-                            row.getString("note"),
-                            row.getLong("version"),
-                            Times.fromColumn(row, "saved_at"),
-                            row.getString("saved_by"),
-                            revision,
-                            Optional.ofNullable(row.getString("photograph")));
+                    counted[0] = row.getLong("total");
+                    return header(row);
                 })
                 .list();
+        if (counted[0] < 0) {
+            counted[0] = jdbc.sql("SELECT COUNT(*) FROM card " + where)
+                    .params(values)
+                    .query(Long.class)
+                    .single();
+        }
+        return new Found(page, counted[0]);
+    }
+
+    private static Header header(ResultSet row) throws SQLException {
+        int newest = row.getInt("newest_revision");
+        Optional<Integer> revision = row.wasNull() ? Optional.empty() : Optional.of(newest);
+        return new Header(
+                row.getString("pack_id"),
+                row.getString("name"),
+                row.getString("note"),
+                row.getLong("version"),
+                Times.fromColumn(row, "saved_at"),
+                row.getString("saved_by"),
+                revision,
+                Optional.ofNullable(row.getString("photograph")));
     }
 
     private static String qualified(Order order) {
