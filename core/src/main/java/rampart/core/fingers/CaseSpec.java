@@ -24,6 +24,9 @@ public record CaseSpec(Size outside, double sheetMm, double fingerMm, double all
 
     private static final double LEAST_SHEETS = 6;
 
+    /** Fingers along an edge; so many are 3 m of fingers of 15 mm. The trial of their fit compares each with all. */
+    private static final double MOST_FINGERS = 200;
+
     /**
      * A tag let into the lid.
      *
@@ -42,6 +45,7 @@ public record CaseSpec(Size outside, double sheetMm, double fingerMm, double all
         Require.within(fingerMm, sheetMm, 200, "width of a finger in mm");
         Require.within(allowanceMm, 0, 0.5, "allowance of an edge in mm");
         for (Axis axis : Axis.values()) {
+            Require.within(outside.along(axis) / fingerMm, 0, MOST_FINGERS, "number of fingers along an edge");
             Require.within(
                     outside.along(axis),
                     Math.max(LEAST_SHEETS * sheetMm, 3 * fingerMm),

@@ -5,6 +5,7 @@ import java.util.List;
 import rampart.core.geometry.Outline;
 import rampart.core.geometry.Region;
 import rampart.core.quantity.Require;
+import rampart.core.search.Watcher;
 
 /** Shapes put down one after the other, each added to what is there or cut from it. */
 public final class Assembly {
@@ -57,13 +58,15 @@ public final class Assembly {
     /**
      * What they make together.
      *
+     * @param watcher looks on, shape by shape
      * @return one region for each piece, the largest first, holes in them as they are
      * @throws IllegalArgumentException if nothing is left, or a shape's outline crosses itself, with the shape's number
      */
-    public static List<Region> of(List<Placed> shapes) {
+    public static List<Region> of(List<Placed> shapes, Watcher watcher) {
         Require.within(shapes.size(), 1, MOST_SHAPES, "number of shapes");
         Region all = Region.none();
         for (int i = 0; i < shapes.size(); i++) {
+            watcher.look();
             Region region;
             try {
                 region = shapes.get(i).region();

@@ -152,4 +152,14 @@ class FingerCaseTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("20");
     }
+
+    /** A sheet of a millimetre with fingers of one, two metres long, was worked on for minutes. */
+    @Test
+    void fingersAreCountedBeforeTheyAreMade() {
+        assertThatThrownBy(() -> new CaseSpec(new Size(2000, 300, 300), 1, 1, 0, Optional.empty()))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("number of fingers along an edge is 2000");
+        assertThat(FingerCase.panels(new CaseSpec(new Size(2000, 2000, 2000), 3, 10, 0, Optional.empty())))
+                .isNotEmpty();
+    }
 }

@@ -13,17 +13,21 @@ import rampart.core.measure.Assembly.Placed;
 import rampart.core.measure.Assembly.Twin;
 import rampart.core.measure.Assembly.Use;
 import rampart.core.measure.Shape.Stations.Station;
+import rampart.core.search.SearchStoppedException;
+import rampart.core.search.Watcher;
 
 /** Areas against their closed forms. */
 class AssemblyTest {
+    private static List<Region> of(List<Placed> shapes) {
+        return Assembly.of(shapes, Watcher.NONE);
+    }
+
     private static Placed at(Shape shape, double right, double back) {
         return new Placed(shape, right, back, 0, Use.ADDED, Twin.NONE);
     }
 
     private static double area(Placed... shapes) {
-        return Assembly.of(List.of(shapes)).stream()
-                .mapToDouble(Region::areaMm2)
-                .sum();
+        return of(List.of(shapes)).stream().mapToDouble(Region::areaMm2).sum();
     }
 
     @Test
@@ -63,8 +67,7 @@ class AssemblyTest {
         assertThat(area(plate, notch)).isCloseTo(6000 - 200, within(1e-6));
         assertThat(area(plate, at(new Shape.Rectangle(100, 60, 0), 50, 0))).isCloseTo(9000, within(1e-6));
         // A hole stays a hole.
-        List<Region> ring =
-                Assembly.of(List.of(plate, new Placed(new Shape.Circle(20), 0, 0, 0, Use.CUT_AWAY, Twin.NONE)));
+        List<Region> ring = of(List.of(plate, new Placed(new Shape.Circle(20), 0, 0, 0, Use.CUT_AWAY, Twin.NONE)));
         assertThat(ring).hasSize(1);
         assertThat(ring.get(0).holes()).hasSize(1);
     }
@@ -72,7 +75,7 @@ class AssemblyTest {
     @Test
     void aTwinLiesOnTheOtherSideMirrored() {
         Shape wedge = new Shape.Polygon(List.of(new PlanPoint(0, 0), new PlanPoint(30, 0), new PlanPoint(0, 40)));
-        List<Region> both = Assembly.of(List.of(new Placed(wedge, 20, 5, 0, Use.ADDED, Twin.LEFT_AND_RIGHT)));
+        List<Region> both = of(List.of(new Placed(wedge, 20, 5, 0, Use.ADDED, Twin.LEFT_AND_RIGHT)));
         assertThat(both).hasSize(2);
         assertThat(both.get(0).areaMm2()).isCloseTo(both.get(1).areaMm2(), within(1e-9));
         assertThat(both.stream()
@@ -80,7 +83,7 @@ class AssemblyTest {
                         .mapToDouble(o -> o.bounds().minXMm())
                         .min())
                 .hasValue(-50);
-        List<Region> across = Assembly.of(List.of(new Placed(wedge, 20, 5, 0, Use.ADDED, Twin.FRONT_AND_BACK)));
+        List<Region> across = of(List.of(new Placed(wedge, 20, 5, 0, Use.ADDED, Twin.FRONT_AND_BACK)));
         assertThat(across.stream()
                         .flatMap(r -> r.outlines().stream())
                         .mapToDouble(o -> o.bounds().minYMm())
@@ -90,7 +93,7 @@ class AssemblyTest {
 
     @Test
     void aQuarterTurnSwapsLengthAndWidth() {
-        Region turned = Assembly.of(List.of(new Placed(new Shape.Rectangle(80, 20, 0), 0, 0, 90, Use.ADDED, Twin.NONE)))
+        Region turned = of(List.of(new Placed(new Shape.Rectangle(80, 20, 0), 0, 0, 90, Use.ADDED, Twin.NONE)))
                 .get(0);
         assertThat(turned.outlines().get(0).bounds().widthMm()).isCloseTo(20, within(1e-9));
         assertThat(turned.outlines().get(0).bounds().heightMm()).isCloseTo(80, within(1e-9));
@@ -99,8 +102,8 @@ class AssemblyTest {
     @Test
     void whatLeansIsFoundByHowMuch() {
         for (double degrees : new double[] {-40, -12, 0, 7, 44}) {
-            Region leaning = Assembly.of(
-                            List.of(new Placed(new Shape.Rectangle(80, 20, 0), 5, 9, degrees, Use.ADDED, Twin.NONE)))
+            Region leaning = of(List.of(
+                            new Placed(new Shape.Rectangle(80, 20, 0), 5, 9, degrees, Use.ADDED, Twin.NONE)))
                     .get(0);
             assertThat(Math.toDegrees(leaning.leaning())).isCloseTo(degrees, within(1e-6));
         }
@@ -122,5 +125,14 @@ class AssemblyTest {
                 .hasMessageContaining("station 2 is at 10.0 mm, not beyond station 1");
         assertThatThrownBy(() -> new Station(5, -10, 4)).hasMessageContaining("nothing lies between");
         assertThatThrownBy(() -> new Shape.Circle(Double.NaN)).hasMessageContaining("diameter in mm is NaN");
+    }
+
+    @Test
+    void itEndsBetweenTwoShapesWhenNobodyWaits() {
+        Placed plate = new Placed(new Shape.Rectangle(80, 20, 0), 0, 0, 0, Use.ADDED, Twin.NONE);
+        int[] looked = {0};
+        assertThatThrownBy(() -> Assembly.of(List.of(plate, plate, plate), () -> ++looked[0] < 3))
+                .isInstanceOf(SearchStoppedException.class);
+        assertThat(looked[0]).isEqualTo(3);
     }
 }

@@ -34,13 +34,15 @@ class DemoPhotographTest {
         return new Placed(shape, right, back, 0, Use.ADDED, Twin.NONE);
     }
 
-    private static final Region THEODOLITE = Assembly.of(List.of(
-                    at(new Shape.Rectangle(36, 130, 6), -112, 0),
-                    at(new Shape.Rectangle(60, 70, 8), -70, 0),
-                    at(new Shape.Rectangle(120, 96, 14), 10, 0),
-                    at(new Shape.Circle(84), 86, 0),
-                    at(new Shape.Slot(150, 40), 86, 0),
-                    new Placed(new Shape.Rectangle(150, 44, 20), 86, 0, 90, Use.ADDED, Twin.NONE)))
+    private static final Region THEODOLITE = Assembly.of(
+                    List.of(
+                            at(new Shape.Rectangle(36, 130, 6), -112, 0),
+                            at(new Shape.Rectangle(60, 70, 8), -70, 0),
+                            at(new Shape.Rectangle(120, 96, 14), 10, 0),
+                            at(new Shape.Circle(84), 86, 0),
+                            at(new Shape.Slot(150, 40), 86, 0),
+                            new Placed(new Shape.Rectangle(150, 44, 20), 86, 0, 90, Use.ADDED, Twin.NONE)),
+                    Watcher.NONE)
             .get(0);
 
     private static BufferedImage made() {

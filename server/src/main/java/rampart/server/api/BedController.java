@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -20,7 +21,6 @@ import rampart.core.pack.Pack;
 import rampart.core.quantity.Size;
 import rampart.core.search.BedBeginnings;
 import rampart.core.search.LooseWell;
-import rampart.core.search.Watcher;
 import rampart.formats.pack.PackFile;
 import rampart.formats.view.BedBeginningView;
 import rampart.formats.view.BedView;
@@ -108,10 +108,11 @@ class BedController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     List<LooseWellView> wells(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            @Valid @ParameterObject LooseAsked thing) {
+            @Valid @ParameterObject LooseAsked thing,
+            HttpServletRequest request) {
         PackFile read = PackFile.read(file);
         laid(read);
-        return LooseWell.of(read.pack(), read.catalogue(catalogue), thing.size(), Watcher.NONE).stream()
+        return LooseWell.of(read.pack(), read.catalogue(catalogue), thing.size(), Patience.of(request)).stream()
                 .map(LooseWellView::of)
                 .toList();
     }
@@ -122,9 +123,10 @@ class BedController {
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
-    List<BedBeginningView> beginnings(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+    List<BedBeginningView> beginnings(
+            @org.springframework.web.bind.annotation.RequestBody byte[] file, HttpServletRequest request) {
         PackFile read = PackFile.read(file);
-        return BedBeginnings.of(read.pack(), read.catalogue(catalogue), Watcher.NONE).stream()
+        return BedBeginnings.of(read.pack(), read.catalogue(catalogue), Patience.of(request)).stream()
                 .map(beginning -> BedBeginningView.of(
                         beginning,
                         prices.today()

@@ -1,5 +1,6 @@
 package rampart.server.api;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -17,7 +18,6 @@ import rampart.core.fingers.CaseCoupon;
 import rampart.core.fingers.CaseSpec;
 import rampart.core.fingers.FingerCase;
 import rampart.core.quantity.Size;
-import rampart.core.search.Watcher;
 import rampart.formats.cutting.CaseDrawing;
 import rampart.formats.cutting.CutDrawing;
 import rampart.formats.json.Problem;
@@ -119,11 +119,12 @@ class CaseController {
             @Valid @ParameterObject CaseAsked asked,
             @RequestParam(name = "file", defaultValue = "zip") CutFiles.FileKind kind,
             @RequestParam(name = "piece", defaultValue = "") String piece,
-            @RequestParam(name = "paper", defaultValue = "a4") Paper paper) {
+            @RequestParam(name = "paper", defaultValue = "a4") Paper paper,
+            HttpServletRequest request) {
         CaseSpec spec = asked.spec();
         List<CutDrawing> drawings = new ArrayList<>();
         FingerCase.panels(spec).forEach(panel -> drawings.add(CaseDrawing.of(panel, spec.sheetMm())));
         drawings.add(CaseDrawing.of(CaseCoupon.of(spec.sheetMm(), LEAST_ALLOWANCE_MM, STEP_MM, PAIRS), spec.sheetMm()));
-        return CutFiles.of("case", "as it was asked for", "sheet", drawings, kind, piece, paper, Watcher.NONE);
+        return CutFiles.of("case", "as it was asked for", "sheet", drawings, kind, piece, paper, Patience.of(request));
     }
 }

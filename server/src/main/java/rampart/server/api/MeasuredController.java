@@ -1,5 +1,6 @@
 package rampart.server.api;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -12,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.geometry.PlanPoint;
-import rampart.core.geometry.Region;
 import rampart.core.kit.KitLayout;
 import rampart.core.kit.KitPiece;
 import rampart.core.measure.Assembly;
@@ -127,11 +127,10 @@ class MeasuredController {
             path = "/api/outlines/measured",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
-    OutlinesView measured(@Valid @RequestBody MeasuredAsked asked) {
+    OutlinesView measured(@Valid @RequestBody MeasuredAsked asked, HttpServletRequest request) {
         try {
-            List<Region> pieces =
-                    Assembly.of(asked.shapes().stream().map(ShapeAsked::placed).toList());
-            return OutlinesView.measured(pieces);
+            return OutlinesView.measured(
+                    Assembly.of(asked.shapes().stream().map(ShapeAsked::placed).toList(), Patience.of(request)));
         } catch (IllegalArgumentException e) {
             throw new MeasuresRefusedException(e.getMessage());
         }

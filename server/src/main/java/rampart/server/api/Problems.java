@@ -33,6 +33,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import rampart.core.evaluation.UnreckonableException;
+import rampart.core.search.SearchStoppedException;
 import rampart.formats.json.Problem;
 import rampart.formats.json.UnreadableFileException;
 import rampart.formats.table.UnreadableTableException;
@@ -96,6 +97,12 @@ class Problems extends ResponseEntityExceptionHandler {
             case STOPPED -> Message.SEARCH_STOPPED;
             case CLOSING -> Message.CLOSING;
         };
+    }
+
+    /** Work that is quick for what people send, and was not. */
+    @ExceptionHandler
+    ProblemDetail stopped(SearchStoppedException e) {
+        return detail(Message.TOO_MUCH_WORK, Patience.LONGEST.toSeconds());
     }
 
     /** Made by the same request before, and gone since. */

@@ -3,6 +3,7 @@ package rampart.server.api;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -14,7 +15,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.core.material.Board;
 import rampart.core.search.BoardChoices;
-import rampart.core.search.Watcher;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.CheckKind;
 import rampart.formats.json.Problem;
@@ -90,7 +90,8 @@ class StrengthController {
     @RequestBody(required = true, content = @Content(schema = @Schema(ref = OpenApiConfig.PACK_FILE)))
     List<BoardChoiceView> choices(
             @org.springframework.web.bind.annotation.RequestBody byte[] file,
-            @Valid @ParameterObject BendingAsked bending) {
+            @Valid @ParameterObject BendingAsked bending,
+            HttpServletRequest request) {
         if ((bending.alongNm() == null) != (bending.acrossNm() == null)) {
             throw new FieldsException(
                     Message.FIELDS,
@@ -100,7 +101,8 @@ class StrengthController {
         }
         PackFile read = PackFile.read(file);
         // Some twenty evaluations of one pack: no longer than one with its drops worked in time, and no search.
-        return BoardChoices.of(read.pack(), read.catalogue(materials.house().catalogue()), Watcher.NONE).stream()
+        return BoardChoices.of(read.pack(), read.catalogue(materials.house().catalogue()), Patience.of(request))
+                .stream()
                 .map(choice -> view(choice, bending))
                 .toList();
     }

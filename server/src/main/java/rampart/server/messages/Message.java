@@ -374,6 +374,11 @@ public enum Message {
             "The search took longer than half a minute and was stopped.",
             "Nothing was changed.",
             "Set narrower limits or a larger step and ask again."),
+    TOO_MUCH_WORK(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "This takes longer than {0} seconds to work out and was stopped.",
+            "Nothing was changed.",
+            "Take fewer places, parts or shapes."),
     SEARCH_STOPPED(
             HttpStatus.SERVICE_UNAVAILABLE,
             "The search was stopped.",
