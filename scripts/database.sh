@@ -123,7 +123,8 @@ start_database() {
       }
     fi
     : >"$home/db.log"
-    nohup mariadbd --defaults-file="$home/my.cnf" "${as_root[@]}" >>"$home/db.log" 2>&1 </dev/null 9>&- &
+    rm -f "$home/db.kept"
+    keep_database "$home" "${as_root[@]}" >>"$home/db.log" 2>&1 </dev/null 9>&- &
     local pid=$! waited=0
     disown
     until mariadb-admin --no-defaults --socket="$socket" -uroot ping >/dev/null 2>&1 && [ -f "$home/db.pid" ]; do
@@ -134,10 +135,31 @@ start_database() {
       sleep 0.1
       waited=$((waited + 1))
     done
+    : >"$home/db.kept"
   fi
   export RAMPART_DB_URL=jdbc:mariadb://127.0.0.1:$port/rampart RAMPART_DB_USER=rampart
   RAMPART_DB_PASSWORD=$(cat "$home/password")
   export RAMPART_DB_PASSWORD
+}
+
+# Runs the database. One that ended by itself (it does where its disk is full) is started again until it stays, unless it was never there or is to stop.
+keep_database() {
+  local home=$1 code
+  shift
+  trap '' HUP
+  while true; do
+    code=0
+    mariadbd --defaults-file="$home/my.cnf" "$@" || code=$?
+    [ "$code" != 0 ] && [ -f "$home/db.kept" ] || return "$code"
+    echo "$(date -u +%Y-%m-%dT%H:%M:%SZ) the database ended ($code) and is started again"
+    sleep 3
+  done
+}
+
+stop_database() {
+  local home=$1 what=$2
+  rm -f "$home/db.kept"
+  end_process "$(pid_in "$home/db.pid")" "$home/my.cnf" "$what"
 }
 
 # Tenths of a second that a process has to end by itself.

@@ -38,6 +38,7 @@ serve() {
   options+=(-XX:Tier4InvocationThreshold=50000 -XX:Tier4MinInvocationThreshold=20000 -XX:Tier4CompileThreshold=150000)
   [ -f "$APP/classes.jsa" ] && options+=(-XX:SharedArchiveFile="$APP/classes.jsa") || options+=(-XX:ArchiveClassesAtExit="$APP/classes.jsa")
   local settings=(--rampart.run-file="$home/run.json")
+  [ -n "${RAMPART_DB_URL:-}" ] && [ ! -f "$home/my.cnf" ] || settings+=(--rampart.data-folder="$home")
   [ "$kind" = demo ] && settings+=(--rampart.demo=true --rampart.demo-packs="$ROOT/demo/packs")
   : >"$home/server.log"
   chmod 600 "$home/server.log"
@@ -112,7 +113,7 @@ stop_house() {
   local home=$STATE/$1
   end_process "$(pid_in "$home/server.pid")" "$home/run.json" "the application ($1)"
   rm -f "$home/server.pid" "$home/run.json"
-  end_process "$(pid_in "$home/db.pid")" "$home/my.cnf" "the database ($1)"
+  stop_database "$home" "the database ($1)"
 }
 
 # Writes a house to an archive or brings one back; its database is started for the time where it does not run.
@@ -128,7 +129,7 @@ archive() {
     start_database "$home"
   fi
   java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -cp "$APP/rampart.jar" rampart.server.archive.ArchiveCommand "$command" "$file" || done=$?
-  [ "$started" = no ] || end_process "$(pid_in "$home/db.pid")" "$home/my.cnf" "the database ($kind)"
+  [ "$started" = no ] || stop_database "$home" "the database ($kind)"
   return "$done"
 }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Router } from 'sv-router';
   import { route } from './lib/router';
+  import { disk } from './lib/disk.svelte';
   import { lists } from './lib/lists.svelte';
   import { materials } from './lib/catalogue.svelte';
   import { say } from './lib/messages';
@@ -44,6 +45,9 @@
 <Hatches />
 <a class="skip" href="#main" onclick={skip}>Skip to the work</a>
 <div class="app">
+  <div role="alert">
+    {#if disk.full}<p class="full">{say('diskFull')}</p>{/if}
+  </div>
   {#if session.person}
     <Router />
   {:else if session.info}
@@ -68,6 +72,12 @@
   }
   .skip:focus {
     left: 0;
+  }
+  .full {
+    padding: 0.5rem 1rem;
+    background: var(--color-error);
+    color: var(--color-error-content);
+    font-weight: 700;
   }
   .app {
     position: relative;

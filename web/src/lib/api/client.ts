@@ -1,4 +1,5 @@
 import createClient, { createQuerySerializer, type Middleware } from 'openapi-fetch';
+import { disk } from '../disk.svelte';
 import { say } from '../messages';
 import type { components, paths } from './schema';
 
@@ -136,6 +137,13 @@ const token: Middleware = {
   }
 };
 
+/** Every answer says so while the disk of the house is full. */
+const room: Middleware = {
+  onResponse({ response }) {
+    disk.full = response.headers.get('Rampart-Disk') === 'full';
+  }
+};
+
 /** How answers are to be worded; set once the ways of the house are known. */
 let ways: () => HouseWays | null = () => null;
 
@@ -158,6 +166,7 @@ export const api = createClient<paths>({
   querySerializer: (query) => written('units' in query ? query : { ...asked(), ...query })
 });
 api.use(token);
+api.use(room);
 
 /** Sends a file as it is: the server says what is wrong with it. Null where it was taken. */
 export async function send(path: string, type: string, body: Blob): Promise<Problem | null> {

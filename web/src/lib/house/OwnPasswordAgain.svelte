@@ -28,7 +28,9 @@
 
   async function go(event: SubmitEvent) {
     event.preventDefault();
-    problem = (await asked?.go(password)) ?? null;
+    const told = (await asked?.go(password)) ?? null;
+    // There is one field: which one is wrong need not be said.
+    problem = told && { ...told, errors: [] };
     password = '';
     if (!problem) {
       close();

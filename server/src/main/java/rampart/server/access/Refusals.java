@@ -29,6 +29,9 @@ class Refusals {
     /** So many at once are counted apart; a guesser with more addresses or names than this pushes out the oldest, and is written down anew. */
     private static final int MOST = 500;
 
+    /** Whoever gives a name without its password is not known to be called so. */
+    private static final String SOMEBODY = "somebody";
+
     /** Names that no account has are not written down: people type their password there. */
     private static final String NOBODY = "a name that no account has";
 
@@ -36,7 +39,7 @@ class Refusals {
     private final AccountRepository accounts;
     private final Clock clock;
 
-    private record Key(EventType what, String who, String address) {}
+    private record Key(String who, EventType what, Subject subject, String address) {}
 
     private record Count(Instant written, int since) {}
 
@@ -58,7 +61,7 @@ class Refusals {
         String name = accounts.byName(AccountName.of(typed))
                 .map(AccountRepository.Account::name)
                 .orElse(NOBODY);
-        write(EventType.SIGN_IN_FAILED, name, address, "");
+        write(SOMEBODY, EventType.SIGN_IN_FAILED, Subject.person(name), address, "");
     }
 
     /**
@@ -67,13 +70,13 @@ class Refusals {
      * @param asked method and address, cut short
      */
     void access(String who, String address, String asked) {
-        write(EventType.ACCESS_REFUSED, who, address, asked);
+        write(who, EventType.ACCESS_REFUSED, Subject.house(), address, asked);
     }
 
-    private void write(EventType what, String who, String address, String asked) {
-        counted(new Key(what, who, address)).ifPresent(times -> {
+    private void write(String who, EventType what, Subject subject, String address, String asked) {
+        counted(new Key(who, what, subject, address)).ifPresent(times -> {
             try {
-                trail.add(who, what, Subject.person(who), new Detail.Refused(address, asked, times));
+                trail.add(who, what, subject, new Detail.Refused(address, asked, times));
             } catch (DataAccessException e) {
                 // Who is refused is refused whether or not it can be written down.
                 LOG.warn("a refusal was not written into the trail: {}", e.getMessage());

@@ -129,6 +129,11 @@ class SecurityConfig {
                 .build();
     }
 
+    /** True where a POST changes nothing. */
+    static boolean onlyAsks(String path) {
+        return List.of(ASKING_ONLY).contains(path);
+    }
+
     private static void common(HttpSecurity http, ProblemWriter problems, Refusals refusals, Tls tls) {
         http.authorizeHttpRequests(rules -> rules.requestMatchers(OPEN)
                         .permitAll()

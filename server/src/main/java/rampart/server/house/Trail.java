@@ -44,7 +44,7 @@ public class Trail {
         PASSWORD_CHANGED("changed their own password"),
         SESSIONS_ENDED("ended the visits of"),
         SIGN_IN_FAILED("was not let in as"),
-        ACCESS_REFUSED("was refused what only others may:"),
+        ACCESS_REFUSED("was refused what only others may"),
         WAYS_CHANGED("changed the ways of the house"),
         STORES_CHANGED("changed the stores:"),
         DATA_SHEET_CONFIRMED("has read the data sheet for cutting by heat:");

@@ -310,7 +310,7 @@ public enum Message {
             "Mend what is named below and try again."),
     OWN_PASSWORD(
             HttpStatus.FORBIDDEN,
-            "This needs your own password again.",
+            "This needs your own password again, and what was typed is not it.",
             "Nothing was changed.",
             "Type the password that you signed in with."),
     NO_VISIT(HttpStatus.NOT_FOUND, "This visit has ended already.", "Nothing was changed.", "Load the house again."),
