@@ -19,7 +19,15 @@
     entries: { key: number; release: string; count: number; contents: string }[];
   }
 
+  /** So many at a time: each says what its boxes weigh and how far they are packed. */
+  const PAGE = 12;
+
   let all = $state.raw<Consignment[]>([]);
+  let total = $state(0);
+  let page = $state(0);
+  let search = $state('');
+  let turn = 0;
+  let known: Release[] | undefined;
   let releases = $state.raw<Release[]>([]);
   let loaded = $state(false);
   let draft = $state<Draft | null>(null);
@@ -27,12 +35,23 @@
   let keys = 0;
   let units = $derived(`units=${house.ways.lengthUnit}&decimal=${house.ways.numbers}`);
 
-  void load();
+  $effect(() => {
+    void load();
+  });
 
   async function load() {
-    const [sent, released] = await Promise.all([call(api.GET('/api/consignments')), call(api.GET('/api/releases'))]);
-    all = sent.data ?? all;
-    releases = released.data ?? releases;
+    const mine = ++turn;
+    const [sent, released] = await Promise.all([
+      call(api.GET('/api/consignments', { params: { query: { search, page, size: PAGE } } })),
+      known ? { data: known, problem: undefined } : call(api.GET('/api/releases'))
+    ]);
+    if (mine !== turn) {
+      return;
+    }
+    all = sent.data?.items ?? all;
+    total = sent.data?.total ?? total;
+    known = released.data ?? known;
+    releases = known ?? releases;
     problem = sent.problem ?? released.problem ?? null;
     loaded = true;
   }
@@ -188,7 +207,25 @@
   {:else if !session.readOnly && releases.length > 0}
     <button type="button" class="btn btn-neutral btn-sm" onclick={begin}>New consignment</button>
   {/if}
-  {#if loaded && all.length === 0 && !draft}
+  {#if loaded && !draft && (total > PAGE || search)}
+    <p class="row">
+      <input
+        class="text"
+        type="search"
+        maxlength="200"
+        aria-label="Search consignments by number, receiver or contents"
+        placeholder="Search number, receiver, contents"
+        bind:value={search}
+        oninput={() => (page = 0)}
+      />
+      <span role="status">{total} {total === 1 ? 'consignment' : 'consignments'}{search ? ' found' : ''}</span>
+      <button type="button" class="btn btn-sm" disabled={page === 0} onclick={() => (page -= 1)}>Newer</button>
+      <button type="button" class="btn btn-sm" disabled={(page + 1) * PAGE >= total} onclick={() => (page += 1)}
+        >Older</button
+      >
+    </p>
+  {/if}
+  {#if loaded && all.length === 0 && !draft && !search}
     <p>
       Nothing travels yet. {releases.length === 0
         ? 'Release a pack first, at its station Release.'

@@ -2365,6 +2365,15 @@ export interface components {
             note: string;
             receiver: string[];
         };
+        ConsignmentPage: {
+            items: components["schemas"]["ConsignmentView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
         ConsignmentView: {
             boxes: components["schemas"]["ConsignedBoxView"][];
             /** Format: date-time */
@@ -5086,6 +5095,9 @@ export interface operations {
     all_1: {
         parameters: {
             query?: {
+                search?: string;
+                page?: number;
+                size?: number;
                 units?: string | null;
                 masses?: string | null;
                 decimal?: string | null;
@@ -5102,7 +5114,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ConsignmentView"][];
+                    "application/json": components["schemas"]["ConsignmentPage"];
                 };
             };
         };

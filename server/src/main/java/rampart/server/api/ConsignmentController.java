@@ -38,6 +38,7 @@ import rampart.formats.view.Nullable;
 import rampart.server.consignments.ConsignmentDesk;
 import rampart.server.consignments.Consignments;
 import rampart.server.consignments.KeptConsignment;
+import rampart.server.history.History;
 import rampart.server.history.Version;
 import rampart.server.messages.Message;
 import rampart.server.packings.Packings;
@@ -127,11 +128,31 @@ class ConsignmentController {
             Instant changedAt,
             String changedBy) {}
 
+    /** Consignments, made last first. */
+    record ConsignmentPage(List<ConsignmentView> items, long total, int page, int size) {}
+
     @GetMapping(path = "/api/consignments", produces = MediaType.APPLICATION_JSON_VALUE)
-    List<ConsignmentView> all(@Valid @ParameterObject UnitsAsked units) {
-        return consignments.all().stream()
-                .map(each -> view(each, units.wording()))
-                .toList();
+    ConsignmentPage all(
+            @RequestParam(name = "search", defaultValue = "")
+                    @Size(max = 200, message = "a search has at most 200 characters")
+                    String search,
+            @RequestParam(name = "page", defaultValue = "0")
+                    @Min(value = 0, message = "pages count from 0")
+                    @Max(value = 1_000_000, message = "there are at most a million pages")
+                    int page,
+            @RequestParam(name = "size", defaultValue = "12")
+                    @Min(value = 1, message = "a page has 1 to 100 consignments")
+                    @Max(value = 100, message = "a page has 1 to 100 consignments")
+                    int size,
+            @Valid @ParameterObject UnitsAsked units) {
+        History.Page<KeptConsignment> found = consignments.page(search, page, size);
+        return new ConsignmentPage(
+                found.versions().stream()
+                        .map(each -> view(each, units.wording()))
+                        .toList(),
+                found.total(),
+                page,
+                size);
     }
 
     @GetMapping(path = "/api/consignments/{number}", produces = MediaType.APPLICATION_JSON_VALUE)

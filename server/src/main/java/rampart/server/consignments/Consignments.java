@@ -2,7 +2,6 @@ package rampart.server.consignments;
 
 import java.time.Clock;
 import java.time.ZoneOffset;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,9 +31,9 @@ public class Consignments {
         this.clock = clock;
     }
 
-    /** In the order in which they were made. */
-    public List<Version<KeptConsignment>> all() {
-        return kept.present();
+    /** Those with the text in number, receiver, note or contents, made last first. */
+    public History.Page<KeptConsignment> page(String text, int page, int size) {
+        return kept.page(text, (long) page * size, size);
     }
 
     public Optional<Version<KeptConsignment>> byNumber(String number) {

@@ -36,6 +36,15 @@ public final class History<T> {
         return newest().stream().filter(version -> !version.gone()).toList();
     }
 
+    /** Some of what was looked for, and how many there are. */
+    public record Page<T>(List<Version<T>> versions, long total) {}
+
+    /** Those that are there and have the text in them or in their id, made last first. */
+    public Page<T> page(String text, long from, int most) {
+        EntryRepository.Page page = entries.page(kind, text, from, most);
+        return new Page<>(page.entries().stream().map(this::version).toList(), page.total());
+    }
+
     /** All of one id, newest first. */
     public List<Version<T>> of(String id) {
         return entries.history(kind, id).stream().map(this::version).toList();

@@ -54,6 +54,28 @@ public class EntryRepository {
                 .list();
     }
 
+    /** Some of what was looked for, and how many there are. */
+    public record Page(List<Entry> entries, long total) {}
+
+    /** The newest of each id that is there and has the text in it or in its id, those that were first written last first. */
+    public Page page(Kind kind, String text, long from, int most) {
+        String pattern = "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+        long[] total = {0};
+        List<Entry> entries = jdbc.sql(
+                        "SELECT e.*, COUNT(*) OVER () AS total FROM entry e JOIN (SELECT id, MAX(version) AS version, "
+                                + "MIN(changed_at) AS first_at FROM entry WHERE kind = ? GROUP BY id) n "
+                                + "ON n.id = e.id AND n.version = e.version WHERE e.kind = ? AND e.gone = 0 "
+                                + "AND (e.id LIKE ? ESCAPE '!' OR e.document LIKE ? ESCAPE '!') "
+                                + "ORDER BY n.first_at DESC, e.id DESC LIMIT " + most + " OFFSET " + from)
+                .params(kind.name(), kind.name(), pattern, pattern)
+                .query((row, i) -> {
+                    total[0] = row.getLong("total");
+                    return entry(row, i);
+                })
+                .list();
+        return new Page(entries, total[0]);
+    }
+
     /** All of one id, newest first. */
     public List<Entry> history(Kind kind, String id) {
         return jdbc.sql(COLUMNS + "WHERE kind = ? AND id = ? ORDER BY version DESC")

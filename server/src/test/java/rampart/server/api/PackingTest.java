@@ -421,6 +421,13 @@ class PackingTest {
         String number = made.json().path("number").asString();
         assertThat(made.json().path("boxes")).hasSize(3);
         assertThat(made.json().at("/boxes/2/scanned").asString()).isEqualTo(number + "/3");
+        JsonNode found = designer.get("api/consignments?search=" + number).json();
+        assertThat(found.path("total").asInt()).isOne();
+        assertThat(found.at("/items/0/number").asString()).isEqualTo(number);
+        assertThat(designer.get("api/consignments?page=1&search=" + number)
+                        .json()
+                        .path("items"))
+                .isEmpty();
         assertThat(begin(number + "/3").path("number").asString()).isEqualTo(number + "/3");
         assertThat(begin(number + "/3").path("id"))
                 .isEqualTo(begin(number + "/3").path("id"));
