@@ -27,7 +27,9 @@
   let page = $state(0);
   let search = $state('');
   let turn = 0;
-  let known: Release[] | undefined;
+  /** Words in the releases that are offered; where there are more than are offered at once. */
+  let wanted = $state('');
+  let more = $state(false);
   let releases = $state.raw<Release[]>([]);
   let loaded = $state(false);
   let draft = $state<Draft | null>(null);
@@ -43,15 +45,15 @@
     const mine = ++turn;
     const [sent, released] = await Promise.all([
       call(api.GET('/api/consignments', { params: { query: { search, page, size: PAGE } } })),
-      known ? { data: known, problem: undefined } : call(api.GET('/api/releases'))
+      call(api.GET('/api/releases', { params: { query: { size: 200, ...(wanted ? { search: wanted } : {}) } } }))
     ]);
     if (mine !== turn) {
       return;
     }
     all = sent.data?.items ?? all;
     total = sent.data?.total ?? total;
-    known = released.data ?? known;
-    releases = known ?? releases;
+    releases = released.data?.items ?? releases;
+    more = (released.data?.total ?? 0) > releases.length;
     problem = sent.problem ?? released.problem ?? null;
     loaded = true;
   }
@@ -141,6 +143,12 @@
         >Receiver
         <textarea rows="4" bind:value={draft.receiver}></textarea></label
       >
+      {#if more || wanted}
+        <label
+          >Releases offered
+          <input class="text" type="search" maxlength="200" placeholder="name or number" bind:value={wanted} /></label
+        >
+      {/if}
       <ul class="entries">
         {#each draft.entries as each, index (each.key)}
           <li>
@@ -154,6 +162,9 @@
             />
             of
             <select class="in-sentence" aria-label="Release, entry {index + 1}" bind:value={each.release}>
+              {#if each.release && !releases.some((release) => release.number === each.release)}
+                <option value={each.release}>{each.release}</option>
+              {/if}
               {#each releases as release (release.number)}
                 <option value={release.number}>{release.number}, {release.name}</option>
               {/each}

@@ -9,6 +9,9 @@
   import { dayAndClock } from '../lib/units';
 
   let releases = $state.raw<Release[]>([]);
+  let total = $state(0);
+  let search = $state('');
+  let turn = 0;
   let packings = $state.raw<PackingCard[]>([]);
   let loaded = $state(false);
   let scanned = $state('');
@@ -19,14 +22,24 @@
   let signed = $derived(releases.filter((each) => each.verdict === 'breaks'));
   let ready = $derived(releases.filter((each) => each.verdict !== 'breaks'));
 
-  void load();
+  $effect(() => {
+    void load();
+  });
   keepForOffline();
   // A scanner types: what it says has to land here.
   $effect(() => field?.focus());
 
   async function load() {
-    const [released, begun] = await Promise.all([call(api.GET('/api/releases')), call(api.GET('/api/packings'))]);
-    releases = released.data ?? releases;
+    const mine = ++turn;
+    const [released, begun] = await Promise.all([
+      call(api.GET('/api/releases', { params: { query: search ? { search } : {} } })),
+      call(api.GET('/api/packings'))
+    ]);
+    if (mine !== turn) {
+      return;
+    }
+    releases = released.data?.items ?? releases;
+    total = released.data?.total ?? total;
     packings = begun.data ?? packings;
     problem = released.problem ?? begun.problem ?? null;
     loaded = true;
@@ -90,7 +103,16 @@
   {/if}
   <section aria-labelledby="released">
     <h2 id="released">Begin</h2>
-    {#if loaded && releases.length === 0}
+    {#if total > releases.length || search}
+      <label class="find"
+        >Find by name or number
+        <input type="search" maxlength="200" autocomplete="off" bind:value={search} /></label
+      >
+      <p role="status">
+        {total > releases.length ? `${releases.length} of ${total} are shown.` : `${total} found.`}
+      </p>
+    {/if}
+    {#if loaded && releases.length === 0 && !search}
       <p>Nothing is released yet. A designer releases a pack at its station Release; then it is packed here.</p>
     {/if}
     <ul>
@@ -149,6 +171,17 @@
     margin: 0 auto;
     padding: 1rem 1.125rem 4rem;
     font-size: 1.25rem;
+  }
+  .find {
+    display: grid;
+    gap: 0.25rem;
+    margin-bottom: 0.75rem;
+  }
+  .find input {
+    min-height: 3rem;
+    padding: 0.25rem 0.75rem;
+    border: 1px solid var(--color-base-content);
+    background: var(--color-base-200);
   }
   form div {
     display: flex;

@@ -3957,6 +3957,11 @@ export interface components {
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
         };
+        ReleasesFound: {
+            items: components["schemas"]["ReleaseView"][];
+            /** Format: int64 */
+            total: number;
+        };
         RemarkView: {
             atMm: number[];
             says: string;
@@ -7346,7 +7351,10 @@ export interface operations {
     };
     newest_2: {
         parameters: {
-            query?: never;
+            query?: {
+                search?: string;
+                size?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7359,7 +7367,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReleaseView"][];
+                    "application/json": components["schemas"]["ReleasesFound"];
                 };
             };
         };

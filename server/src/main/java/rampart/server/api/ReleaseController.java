@@ -1,6 +1,8 @@
 package rampart.server.api;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.json.Problem;
@@ -26,6 +29,7 @@ import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.packs.PackShelf.Frozen;
 import rampart.server.persistence.PackRepository.StoredPack;
+import rampart.server.persistence.ReleaseRepository;
 import rampart.server.persistence.ReleaseRepository.StoredRelease;
 import rampart.server.persistence.RevisionRepository.Revision;
 import rampart.server.releases.NumberScheme;
@@ -139,10 +143,21 @@ class ReleaseController {
         return releases.of(id).stream().map(this::view).toList();
     }
 
-    /** The newest of each pack on the shelf, by name. */
+    /** Some of the releases that were looked for, and how many there are. */
+    record ReleasesFound(List<ReleaseView> items, long total) {}
+
+    /** The newest of each pack on the shelf, by name; those whose name or number holds the words. */
     @GetMapping(path = "/api/releases", produces = MediaType.APPLICATION_JSON_VALUE)
-    List<ReleaseView> newest() {
-        return releases.newest().stream().map(this::view).toList();
+    ReleasesFound newest(
+            @RequestParam(name = "search", defaultValue = "")
+                    @Size(max = 200, message = "a search has at most 200 characters")
+                    String search,
+            @RequestParam(name = "size", defaultValue = "60")
+                    @Min(value = 1, message = "1 to 200 releases are answered")
+                    @Max(value = 200, message = "1 to 200 releases are answered")
+                    int size) {
+        ReleaseRepository.Found found = releases.newest(search, size);
+        return new ReleasesFound(found.releases().stream().map(this::view).toList(), found.total());
     }
 
     /**

@@ -104,9 +104,18 @@ final class Gathering implements ReadListener, AsyncListener {
             } else if (tooSlow()) {
                 cutOff();
             } else if (body != null) {
-                body.add(piece, count);
-                room.take(this, count);
+                keep(piece, count);
             }
+        }
+    }
+
+    private void keep(byte[] piece, int count) {
+        try {
+            body.add(piece, count);
+            room.take(this, count);
+        } catch (IOException e) {
+            LOG.warn("a body could not be kept: {}", e.getMessage());
+            end(Message.DISK_FULL);
         }
     }
 

@@ -78,14 +78,25 @@ public class ReleaseRepository {
                 .list();
     }
 
-    /** The newest of each pack that is there, by name. */
-    public List<StoredRelease> newest() {
-        return jdbc.sql(
-                        COLUMNS
-                                + "r WHERE running = (SELECT MAX(n.running) FROM released n WHERE n.pack_id = r.pack_id) "
-                                + "AND EXISTS (SELECT 1 FROM pack p WHERE p.id = r.pack_id AND p.deleted_at IS NULL) ORDER BY name")
-                .query(ReleaseRepository::row)
+    /** Some of what was looked for, and how many there are. */
+    public record Found(List<StoredRelease> releases, long total) {}
+
+    /** The newest of each pack that is there, by name; those whose name or number holds the text. */
+    public Found newest(String text, int most) {
+        String pattern = "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+        long[] total = {0};
+        List<StoredRelease> releases = jdbc.sql("SELECT r.*, COUNT(*) OVER () AS total FROM released r "
+                        + "WHERE r.running = (SELECT MAX(n.running) FROM released n WHERE n.pack_id = r.pack_id) "
+                        + "AND EXISTS (SELECT 1 FROM card c WHERE c.pack_id = r.pack_id AND c.on_shelf = 1) "
+                        + "AND (r.name LIKE ? ESCAPE '!' OR r.number LIKE ? ESCAPE '!') ORDER BY r.name, r.running LIMIT "
+                        + most)
+                .params(pattern, pattern)
+                .query((row, i) -> {
+                    total[0] = row.getLong("total");
+                    return row(row, i);
+                })
                 .list();
+        return new Found(releases, total[0]);
     }
 
     public Optional<StoredRelease> byNumber(String number) {

@@ -232,9 +232,9 @@ public class Releases {
         return repository.of(packId);
     }
 
-    /** The newest of each pack on the shelf. */
-    public List<StoredRelease> newest() {
-        return repository.newest();
+    /** The newest of each pack on the shelf, by name; those whose name or number holds the text. */
+    public ReleaseRepository.Found newest(String text, int most) {
+        return repository.newest(text, most);
     }
 
     public Optional<StoredRelease> byNumber(String number) {

@@ -56,7 +56,13 @@ class ReleaseTest {
                 .json();
         assertThat(of).hasSize(1);
         assertThat(of.get(0).path("revision").asInt()).isEqualTo(1);
-        assertThat(designer.get("api/releases").body()).contains(number);
+        var found = designer.get("api/releases?search=" + number).json();
+        assertThat(found.path("total").asInt()).isOne();
+        assertThat(found.at("/items/0/number").asString()).isEqualTo(number);
+        assertThat(designer.get("api/releases?search=nothing%20is%20called%20so")
+                        .json()
+                        .path("items"))
+                .isEmpty();
         assertThat(keeper.get("api/events").body()).contains("released").contains(number);
     }
 

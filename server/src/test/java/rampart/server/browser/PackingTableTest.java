@@ -228,7 +228,7 @@ class PackingTableTest {
             }
             waits(0);
             packed(designer, packing(), steps);
-            designer.get("api/releases").json().forEach(each -> {
+            designer.get("api/releases?size=200").json().path("items").forEach(each -> {
                 if (each.path("number").asString().equals(number)) {
                     designer.delete("api/packs/" + each.path("packId").asString());
                 }
