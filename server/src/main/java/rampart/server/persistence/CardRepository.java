@@ -75,8 +75,7 @@ public class CardRepository {
             });
             if (!text.isEmpty()) {
                 where.append(" AND (name LIKE ? ESCAPE '!' OR note LIKE ? ESCAPE '!')");
-                String pattern =
-                        "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+                String pattern = Like.anywhere(text);
                 values.add(pattern);
                 values.add(pattern);
             }

@@ -59,7 +59,7 @@ public class EntryRepository {
 
     /** The newest of each id that is there and has the text in it or in its id, those that were first written last first. */
     public Page page(Kind kind, String text, long from, int most) {
-        String pattern = "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+        String pattern = Like.anywhere(text);
         long[] total = {0};
         List<Entry> entries = jdbc.sql(
                         "SELECT e.*, COUNT(*) OVER () AS total FROM entry e JOIN (SELECT id, MAX(version) AS version, "

@@ -83,7 +83,7 @@ public class ReleaseRepository {
 
     /** The newest of each pack that is there, by name; those whose name or number holds the text. */
     public Found newest(String text, int most) {
-        String pattern = "%" + text.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+        String pattern = Like.anywhere(text);
         long[] total = {0};
         List<StoredRelease> releases = jdbc.sql("SELECT r.*, COUNT(*) OVER () AS total FROM released r "
                         + "WHERE r.running = (SELECT MAX(n.running) FROM released n WHERE n.pack_id = r.pack_id) "
