@@ -29,7 +29,7 @@ public @interface GoodPassword {
 
     /** Counts characters, and how many guesses a list of the commonest passwords and their variations needs. */
     final class Judge implements ConstraintValidator<GoodPassword, String> {
-        /** What a guesser with the list at hand tries within a day at one guess in four seconds is 20,000. */
+        /** Eight guesses at once, each after four seconds, are 170,000 a day: more than that takes a guesser who knows the lists. */
         private static final double LEAST_GUESSES = 1e6;
 
         /** Judging takes longer than in proportion; what follows makes no password worse. */

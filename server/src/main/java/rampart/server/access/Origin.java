@@ -18,7 +18,7 @@ public record Origin(String address, String browserToken) {
     public static Origin of(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies() == null ? new Cookie[0] : request.getCookies();
         String token = Arrays.stream(cookies)
-                .filter(c -> (c.getName().equals(COOKIE) || c.getName().equals("__Secure-" + COOKIE))
+                .filter(c -> (c.getName().equals(COOKIE) || c.getName().equals(Tls.SECURE + COOKIE))
                         && c.getValue().length() <= LONGEST_TOKEN)
                 .map(Cookie::getValue)
                 .findFirst()

@@ -30,9 +30,12 @@ class Tls {
         return on ? "__Host-" + name : name;
     }
 
+    /** Before the name of a cookie that travels over TLS alone, to one path of the host. */
+    static final String SECURE = "__Secure-";
+
     /** Such as is sent back to one path of the host. */
     String cookieOfAPath(String name) {
-        return on ? "__Secure-" + name : name;
+        return on ? SECURE + name : name;
     }
 
     /** Tells browsers to come over TLS from now on. */
