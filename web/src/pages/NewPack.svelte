@@ -5,7 +5,6 @@
   import { type Answers, NOTHING_SAID, packOf } from '../lib/bench/beginning';
   import { Latest } from '../lib/api/latest';
   import { FIRST_WALL } from '../lib/bench/next';
-  import { starter } from '../lib/bench/starter';
   import { lists } from '../lib/lists.svelte';
   import { materialOf, materials } from '../lib/catalogue.svelte';
   import { capital } from '../lib/faces';
@@ -35,7 +34,7 @@
   let trouble = $state('');
   const latest = new Latest();
 
-  let pack = $derived(beginnings && packOf(answers, beginnings));
+  let pack = $derived(beginnings && lists.all && packOf(answers, beginnings, lists.newLayer('box')));
   let missing = $derived(
     [
       SIZES.every((edge) => answers[edge]) ? '' : 'how big it is',
@@ -172,8 +171,7 @@
     <button type="button" class="plain-button" onclick={() => (answers = { ...NOTHING_SAID })}>Clear answers</button>
   {/if}
   {#if !session.readOnly}
-    <button type="button" class="plain-button" onclick={() => take(starter('New pack'))}>Start from a plain wall</button
-    >
+    <button type="button" class="plain-button" onclick={() => take(lists.plainPack())}>Start from a plain wall</button>
   {/if}
 </Head>
 

@@ -1,13 +1,16 @@
 <!-- The papers of a pack, one at a time: as they are printed. -->
 <script lang="ts">
   import { FileText, Printer } from '@lucide/svelte';
+  import type { paths } from '../lib/api/schema';
   import { api, call, type PaperView } from '../lib/api/client';
   import Head from '../lib/parts/Head.svelte';
   import ChoiceField from '../lib/parts/ChoiceField.svelte';
   import PaperBlock from '../lib/paper/PaperBlock.svelte';
-  import { isPaper, PAPERS, type PaperKind } from '../lib/paper/papers';
+  import { lists } from '../lib/lists.svelte';
   import { route, searchParams } from '../lib/router';
   import { house } from '../lib/house.svelte';
+
+  type PaperKind = NonNullable<NonNullable<paths['/api/packs/{id}/page']['get']['parameters']['query']>['kind']>;
 
   const UNIT_KEPT = 'rampart.paper-unit';
 
@@ -15,7 +18,7 @@
   /** The revision that is shown as it was evaluated when it was made; null for the draft. */
   let asked = Number(searchParams.get('revision'));
   let revision = Number.isInteger(asked) && asked > 0 ? asked : null;
-  let kind = $state<PaperKind>(isPaper(searchParams.get('kind')));
+  let kind = $state<PaperKind>((searchParams.get('kind') ?? 'page') as PaperKind);
   let packs = $state(Math.max(1, Math.min(100, Number(searchParams.get('packs')) || 1)));
   let paper = $state.raw<PaperView | null>(null);
   let trouble = $state('');
@@ -61,7 +64,7 @@
     <ChoiceField
       label="Which paper"
       value={kind}
-      options={PAPERS.map((each) => ({ value: each.kind, text: each.name }))}
+      options={(lists.all?.papers ?? []).map((each) => ({ value: each.kind as PaperKind, text: each.title }))}
       onset={show}
     />
     {#if kind === 'materials' || kind === 'cutting'}

@@ -2784,6 +2784,11 @@ export interface components {
             /** Format: int32 */
             shots: number;
         };
+        FormChoice: {
+            first: boolean;
+            value: string;
+            words: string;
+        };
         Found: {
             /** Format: int32 */
             count: number;
@@ -3036,6 +3041,12 @@ export interface components {
             /** Format: double */
             toX: number;
         };
+        LayerChoice: {
+            begins: components["schemas"]["JsonNode"];
+            first: boolean;
+            kind: string;
+            words: string;
+        };
         LevelView: {
             /** Format: double */
             bottomMm: number;
@@ -3070,11 +3081,14 @@ export interface components {
             features: components["schemas"]["Choice"][];
             fills: components["schemas"]["Choice"][];
             fittings: components["schemas"]["Choice"][];
-            forms: components["schemas"]["Choice"][];
+            forms: components["schemas"]["FormChoice"][];
             fragilityBases: components["schemas"]["Choice"][];
             impacts: components["schemas"]["Choice"][];
+            layers: components["schemas"]["LayerChoice"][];
             limits: components["schemas"]["Range"][];
             natures: components["schemas"]["Choice"][];
+            papers: components["schemas"]["PaperChoice"][];
+            plainPack: components["schemas"]["JsonNode"];
             rides: components["schemas"]["Choice"][];
             rolls: components["schemas"]["RollChoice"][];
             stackPatterns: components["schemas"]["Choice"][];
@@ -3664,6 +3678,11 @@ export interface components {
             total: number;
             /** Format: int64 */
             waiting: number;
+        };
+        PaperChoice: {
+            kind: string;
+            title: string;
+            use: string;
         };
         PaperStepView: {
             details: string[];
@@ -4357,6 +4376,7 @@ export interface components {
             computed: boolean;
             lid: boolean;
             made: string;
+            stock: boolean;
             words: string;
         };
         SurchargeView: {
@@ -6472,7 +6492,7 @@ export interface operations {
                 units?: string | null;
                 masses?: string | null;
                 decimal?: string | null;
-                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "parts" | "labels" | null;
                 revision?: number | null;
                 packs?: number | null;
             };
@@ -6525,7 +6545,7 @@ export interface operations {
                 units?: string | null;
                 masses?: string | null;
                 decimal?: string | null;
-                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "parts" | "labels" | null;
                 revision?: number | null;
                 packs?: number | null;
             };
@@ -6555,7 +6575,7 @@ export interface operations {
                 masses?: string | null;
                 decimal?: string | null;
                 paper?: "a4" | "letter" | "a3";
-                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "parts" | "labels" | null;
                 revision?: number | null;
                 packs?: number | null;
             };
@@ -6584,7 +6604,7 @@ export interface operations {
                 units?: string | null;
                 masses?: string | null;
                 decimal?: string | null;
-                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "labels" | "parts" | null;
+                kind?: "page" | "specification" | "drawings" | "materials" | "cutting" | "packing" | "unpacking" | "inspection" | "parts" | "labels" | null;
                 revision?: number | null;
                 packs?: number | null;
             };

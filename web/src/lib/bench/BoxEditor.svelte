@@ -35,7 +35,7 @@
     if (!lists.all?.styles.find((s) => s.code === code)?.lid) {
       delete next.lidMm;
     }
-    if (next.stock && code !== '0201') {
+    if (next.stock && code !== lists.stockStyle) {
       next.stock = { insideMm: next.stock.insideMm };
     }
     put(next);

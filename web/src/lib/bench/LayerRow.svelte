@@ -4,17 +4,11 @@
   import type { Layer } from '../api/client';
   import { materialOf, materials } from '../catalogue.svelte';
   import { lengthIn } from '../units';
+  import { lists } from '../lists.svelte';
   import type { Bench } from './bench.svelte';
-  import { common, insertLayer, isOuter, moveLayer, newLayer, removeLayer } from './edit';
+  import { common, insertLayer, isOuter, mayStand, moveLayer, removeLayer } from './edit';
 
   let { bench }: { bench: Bench } = $props();
-
-  const KINDS: { kind: Layer['kind']; text: string }[] = [
-    { kind: 'wrap', text: 'A wrap' },
-    { kind: 'boards', text: 'Rigid boards' },
-    { kind: 'cushion', text: 'A cushion' },
-    { kind: 'box', text: 'A box' }
-  ];
 
   let adding = $state<number | null>(null);
 
@@ -32,16 +26,8 @@
 
   function insert(index: number, kind: Layer['kind']) {
     adding = null;
-    bench.change(insertLayer(bench.pack, index, newLayer(kind)), 'layers');
+    bench.change(insertLayer(bench.pack, index, lists.newLayer(kind)), 'layers');
     bench.chosenLayer = index;
-  }
-
-  /** Rigid boards lie next to the work, wraps between, and only one pair of them. */
-  function takesBoards(index: number): boolean {
-    return (
-      bench.pack.layers.slice(0, index).every((l) => l.kind === 'wrap') &&
-      bench.pack.layers.every((l) => l.kind !== 'boards')
-    );
   }
 
   function remove() {
@@ -71,9 +57,11 @@
       >
     {/if}
     {#if adding === index}
-      {#each KINDS.filter((k) => k.kind !== 'boards' || takesBoards(index)) as { kind, text } (kind)}
-        <button type="button" class="plain-button border border-base-300" onclick={() => insert(index, kind)}
-          >{text}</button
+      {#each (lists.all?.layers ?? []).filter((each) => mayStand(each, bench.pack, index)) as each (each.kind)}
+        <button
+          type="button"
+          class="plain-button border border-base-300"
+          onclick={() => insert(index, each.kind as Layer['kind'])}>{each.words}</button
         >
       {/each}
     {/if}

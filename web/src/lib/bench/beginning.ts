@@ -1,5 +1,4 @@
-import type { Beginnings, PackFile } from '../api/client';
-import { newId } from './edit';
+import type { Beginnings, Layer, PackFile } from '../api/client';
 
 /** What a person has said of a new pack so far. */
 export interface Answers {
@@ -18,7 +17,7 @@ export interface Answers {
 export const NOTHING_SAID: Answers = { name: '', delicacy: '', journey: 'parcel' };
 
 /** The pack these answers describe, in a bare carton until a wall is found; null while an answer is missing. */
-export function packOf(answers: Answers, beginnings: Beginnings): PackFile | null {
+export function packOf(answers: Answers, beginnings: Beginnings, carton: Layer): PackFile | null {
   const { length, width, height, massKg } = answers;
   const delicacy = beginnings.delicacy.find((d) => d.id === answers.delicacy);
   const bears = answers.delicacy === 'test' ? answers.testG : delicacy?.fromG;
@@ -43,6 +42,6 @@ export function packOf(answers: Answers, beginnings: Beginnings): PackFile | nul
       features: []
     },
     journey,
-    layers: [{ id: newId(), kind: 'box', style: '0201', board: 'c-32', slackMm: 3, stock: null }]
+    layers: [carton]
   };
 }

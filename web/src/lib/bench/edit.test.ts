@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import type { CushionLayer, PackFile } from '../api/client';
 import {
   common,
+  firstRound,
   insertLayer,
+  mayStand,
   moveLayer,
   newId,
-  newLayer,
   put,
   removeLayer,
   side,
@@ -13,7 +14,7 @@ import {
   withMaterials,
   withSide
 } from './edit';
-import { starter } from './starter';
+import { newLayer, plainPack } from './begins.fixture';
 
 const SIZE = { length: 200, width: 120, height: 80 };
 
@@ -40,7 +41,7 @@ describe('six-sided values', () => {
 
 describe('changes to a pack', () => {
   it('leave the old pack alone', () => {
-    const before = starter('x');
+    const before = plainPack();
     const copy = structuredClone(before);
     put(before, '/item/massKg', 9);
     put(before, '/layers/0/thicknessMm/all', 9);
@@ -51,7 +52,7 @@ describe('changes to a pack', () => {
   });
 
   it('put and take away fields by pointer', () => {
-    const pack = put(starter('x'), '/item/fragility/componentFrequencyHz', 60);
+    const pack = put(plainPack(), '/item/fragility/componentFrequencyHz', 60);
     expect(pack.item.fragility.componentFrequencyHz).toBe(60);
     expect('componentFrequencyHz' in put(pack, '/item/fragility/componentFrequencyHz', undefined).item.fragility).toBe(
       false
@@ -59,12 +60,22 @@ describe('changes to a pack', () => {
   });
 
   it('move a layer to where it is asked', () => {
-    const pack = insertLayer(starter('x'), 0, newLayer('wrap'));
+    const pack = insertLayer(plainPack(), 0, newLayer('wrap'));
     expect(moveLayer(pack, 0, 1).layers.map((l) => l.kind)).toEqual(['cushion', 'wrap', 'box']);
   });
 
+  it('puts what lies on the item itself on the item itself, and once', () => {
+    const boards = { kind: 'boards', first: true };
+    const wrapped = insertLayer(plainPack(), 0, newLayer('wrap'));
+    expect([0, 1, 2, 3].map((at) => mayStand(boards, wrapped, at))).toEqual([true, true, false, false]);
+    expect(mayStand(boards, insertLayer(wrapped, 1, newLayer('boards')), 1)).toBe(false);
+    expect(mayStand({ kind: 'wrap', first: false }, wrapped, 3)).toBe(true);
+    expect(firstRound(wrapped)).toBe(1);
+    expect(firstRound({ ...wrapped, layers: [newLayer('wrap')] })).toBe(1);
+  });
+
   it('give a form the fields it has and only those', () => {
-    const pads = starter('x').layers[0] as CushionLayer;
+    const pads = plainPack().layers[0] as CushionLayer;
     expect(withForm(pads, 'full', SIZE)).not.toHaveProperty('bearingCm2');
     expect(withForm(pads, 'full', SIZE)).not.toHaveProperty('padCount');
     expect(withForm(pads, 'corners', SIZE)).toHaveProperty('blockMm');
@@ -81,7 +92,7 @@ describe('changes to a pack', () => {
 describe('materials of the house inside the file', () => {
   const foam = { id: 'own.blue', name: 'Blue', version: 1 };
   const documents: Record<string, Record<string, unknown>> = { 'own.blue': foam, 'own.grey': { id: 'own.grey' } };
-  const bare = starter('a pack');
+  const bare = plainPack();
   const of = (id: string) => documents[id];
 
   function withFoam(material: string): PackFile {

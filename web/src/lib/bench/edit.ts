@@ -102,17 +102,15 @@ export function newId(): string {
   return Array.from(numbers, (n) => ID_LETTERS[n % ID_LETTERS.length]).join('');
 }
 
-export function newLayer(kind: Layer['kind']): Layer {
-  switch (kind) {
-    case 'wrap':
-      return { id: newId(), kind, material: 'tissue', thicknessMm: 1 };
-    case 'cushion':
-      return { id: newId(), kind, material: 'pe-28', form: 'full', thicknessMm: { all: 50 } };
-    case 'boards':
-      return { id: newId(), kind, board: 'b-32', overhangMm: 30, plies: 1, interleafMm: 0, workStiffnessNm: 0 };
-    case 'box':
-      return { id: newId(), kind, style: '0201', board: 'c-32', slackMm: 3, stock: null };
-  }
+/** The first layer round the item but for wraps; as many as there are layers where all are wraps. */
+export function firstRound(pack: PackFile): number {
+  const index = pack.layers.findIndex((layer) => layer.kind !== 'wrap');
+  return index < 0 ? pack.layers.length : index;
+}
+
+/** Whether a layer of a kind may be put in there: what lies first round the item stands there alone of its kind. */
+export function mayStand({ kind, first }: { kind: string; first: boolean }, pack: PackFile, index: number): boolean {
+  return !first || (index <= firstRound(pack) && pack.layers.every((layer) => layer.kind !== kind));
 }
 
 export function insertLayer(pack: PackFile, index: number, layer: Layer): PackFile {

@@ -4,6 +4,7 @@
   import { Latest } from '../api/latest';
   import type { Bench } from '../bench/bench.svelte';
   import { materials } from '../catalogue.svelte';
+  import { lists } from '../lists.svelte';
   import Glyph from '../parts/Glyph.svelte';
   import { length, mass, money, sizeText } from '../units';
   import ThinnerCushions from './ThinnerCushions.svelte';
@@ -41,7 +42,12 @@
     if (box?.kind === 'box') {
       const stock =
         fit.cutFromMm === null ? { insideMm: fit.insideMm } : { insideMm: fit.insideMm, cutFromMm: fit.cutFromMm };
-      const taken: BoxLayer = { ...box, board: fit.board as BoxLayer['board'], style: '0201', stock };
+      const taken: BoxLayer = {
+        ...box,
+        board: fit.board as BoxLayer['board'],
+        style: lists.stockStyle as BoxLayer['style'],
+        stock
+      };
       delete taken.gapsMm;
       delete taken.lidMm;
       delete taken.compressionN;

@@ -1,5 +1,5 @@
 import type { CushionLayer, PackFile } from '../api/client';
-import { withForm } from '../bench/edit';
+import { firstRound, withForm } from '../bench/edit';
 
 export type Bed = NonNullable<CushionLayer['bed']>;
 export type Part = Bed['parts'][number];
@@ -10,7 +10,7 @@ export type Pocket = { list: 'parts' | 'wells'; index: number };
 
 /** The layer of a pack that is a bed, or could be one: the first round the item but for wraps, if it is a cushion. */
 export function bedLayer(pack: PackFile): number | null {
-  const index = pack.layers.findIndex((layer) => layer.kind !== 'wrap');
+  const index = firstRound(pack);
   return pack.layers[index]?.kind === 'cushion' ? index : null;
 }
 

@@ -3,7 +3,7 @@
   import { FileText } from '@lucide/svelte';
   import type { Bench } from '../bench/bench.svelte';
   import { house } from '../house.svelte';
-  import { PAPERS } from '../paper/papers';
+  import { lists } from '../lists.svelte';
 
   let { bench }: { bench: Bench } = $props();
 
@@ -20,14 +20,14 @@
     : `Papers of revision ${revision}.`}
 </p>
 <ul>
-  {#each PAPERS as paper (paper.kind)}
+  {#each lists.all?.papers ?? [] as paper (paper.kind)}
     <li>
       <a class="name" href="/packs/{bench.id}/page?kind={paper.kind}{revision === null ? '' : `&revision=${revision}`}"
-        >{paper.name}</a
+        >{paper.title}</a
       >
       <span class="quiet">{paper.use}</span>
       <a class="plain-button" href="/api/packs/{bench.id}/page.pdf?{query}&kind={paper.kind}" download
-        ><FileText size={15} aria-hidden="true" /> PDF<span class="sr-only">, {paper.name}</span></a
+        ><FileText size={15} aria-hidden="true" /> PDF<span class="sr-only">, {paper.title}</span></a
       >
     </li>
   {/each}

@@ -15,6 +15,7 @@ public final class Outside {
     /** A Python script of the test resources, by the system's Python, whose packages come from Debian; what it prints. */
     public static List<String> python(String script, Path argument) throws IOException {
         Path file = Files.createTempFile("rampart", ".py");
+        file.toFile().deleteOnExit();
         try (java.io.InputStream in = Outside.class.getResourceAsStream(script)) {
             Files.write(file, in.readAllBytes());
         }

@@ -12,8 +12,6 @@ import rampart.core.quantity.Size;
  * from it is worked out once, when it is first asked for.
  */
 public final class BedShape {
-    private static final double LEVEL_FROM = 0.10;
-
     private final Size size;
     private final List<BedPart> parts;
     private final List<BedWell> wells;
@@ -120,20 +118,14 @@ public final class BedShape {
                 .min();
     }
 
-    /** What the lid presses with, kPa (rule 54). */
-    public double lidKpa(double squeezeKpa, double topMm) {
-        return squeezeKpa * Math.min(1, holdDownMm / topMm / LEVEL_FROM);
+    /** What a lid that presses so on what bears on top holds the item with, N (rule 54). */
+    public double lidN(double kpa) {
+        return kpa * contact().bearingMm2(Face.TOP) / 1000;
     }
 
-    /** What the lid holds the item with, N: its pressure on what bears on top (rule 54). */
-    public double lidN(double squeezeKpa, double topMm) {
-        return lidKpa(squeezeKpa, topMm) * contact().bearingMm2(Face.TOP) / 1000;
-    }
-
-    /** What holds the item down, N: the lid, and both ends of each tie (rule 54). */
-    public double holdN(double squeezeKpa, double topMm) {
-        return lidN(squeezeKpa, topMm)
-                + ties.stream().mapToDouble(tie -> 2 * tie.tensionN()).sum();
+    /** What all ties hold the item with, both ends of each, N (rule 54). */
+    public double tiesN() {
+        return ties.stream().mapToDouble(tie -> 2 * tie.tensionN()).sum();
     }
 
     @Override

@@ -60,6 +60,9 @@ public enum CartonStyle {
         };
     }
 
+    /** What cartons are sold in, and what can be made lower with a knife. */
+    public static final CartonStyle STOCK = REGULAR_SLOTTED;
+
     /** True where it stands on four walls with upright flutes, so that the strength formula holds (rule 59). */
     public boolean uprightFlutes() {
         return switch (this) {

@@ -49,16 +49,11 @@ final class BedHoldCheck implements CheckRule {
                     Figure.assumed("n", "turned over and shaken", SHAKEN, "", "rule 54"),
                     Figure.input("m", "mass of the item", massKg, "kg"),
                     Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2")));
-            double kpa = bed.lidKpa(
-                    cushion.foam().squeezeKpa(), cushion.thicknessMm().top());
+            double kpa = cushion.lidKpa();
             figures.add(Figure.law("p", "what the lid presses with", kpa, "kPa"));
             figures.add(
                     Figure.law("A", "bearing area on top", cushion.bearingMm2().on(Face.TOP) / 100, "cm2"));
-            figures.add(Figure.input(
-                    "Z",
-                    "pull of all ties, both ends",
-                    bed.ties().stream().mapToDouble(tie -> 2 * tie.tensionN()).sum(),
-                    "N"));
+            figures.add(Figure.input("Z", "pull of all ties, both ends", bed.tiesN(), "N"));
             figures.add(Figure.law("L", "what holds it", hold, "N"));
             return Working.noted("D = n*m*g", hold == cushion.holdN() ? List.of("L = p*A/10 + Z") : List.of(), figures);
         };

@@ -52,7 +52,7 @@ final class FitCheck implements CheckRule {
     private static Check check(LaidBox tightest, Axis axis) {
         double contents = tightest.contents().along(axis);
         double inside = tightest.carton().inside().along(axis);
-        String dimension = List.of("length", "width", "height").get(axis.ordinal());
+        String dimension = axis.word();
         boolean fits = tightest.slack().along(axis) >= 0;
         Supplier<List<Sentence>> because = () -> List.of((fits ? Say.FITS : Say.DOES_NOT_FIT)
                 .of(Term.name(dimension), Quantity.mm(contents), Quantity.mm(inside)));

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
+import rampart.core.material.Foam;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
@@ -26,7 +27,6 @@ import rampart.core.words.Term;
  * turned upside down ({@code hold-down}), and must not press an item harder than it bears ({@code pressure}).
  */
 final class HoldDownCheck implements CheckRule {
-    private static final double LEVEL_FROM = 0.10;
     /** The law of static squeeze holds up to here. */
     private static final double KNOWN_TO = 0.40;
 
@@ -89,7 +89,7 @@ final class HoldDownCheck implements CheckRule {
     }
 
     private static double stressKpa(LaidCushion cushion, double strain) {
-        return cushion.foam().squeezeKpa() * Math.min(1, strain / LEVEL_FROM);
+        return cushion.foam().pressKpa(strain);
     }
 
     private static double forceN(LaidCushion cushion, double strain) {
@@ -142,7 +142,7 @@ final class HoldDownCheck implements CheckRule {
     }
 
     private static String law(double strain) {
-        return strain < LEVEL_FROM ? "s25*e/el" : "s25";
+        return strain < Foam.LEVEL_FROM ? "s25*e/el" : "s25";
     }
 
     private static List<Figure> pressed(LaidCushion cushion, double strain) {
@@ -155,7 +155,8 @@ final class HoldDownCheck implements CheckRule {
                         cushion.foam().basis(),
                         cushion.foam().source()),
                 Figure.law("e", "share of the foam pressed in", strain, ""),
-                Figure.assumed("el", "where the stress stays level", LEVEL_FROM, "", "straight to a tenth, then level"),
+                Figure.assumed(
+                        "el", "where the stress stays level", Foam.LEVEL_FROM, "", "straight to a tenth, then level"),
                 Figure.law("p", "stress on the foam", stressKpa(cushion, strain), "kPa"));
     }
 

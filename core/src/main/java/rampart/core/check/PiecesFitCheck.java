@@ -55,7 +55,7 @@ final class PiecesFitCheck implements CheckRule {
         double needs = needed.along(axis);
         double has = size.along(axis);
         boolean fits = needs <= has + HAIR_MM;
-        Term dimension = Term.name(List.of("length", "width", "height").get(axis.ordinal()));
+        Term dimension = Term.name(axis.word());
         Supplier<List<Sentence>> because = () -> List.of(
                 (fits ? Say.PIECES_FIT : Say.PIECES_DO_NOT_FIT).of(dimension, Quantity.mm(needs), Quantity.mm(has)));
         Supplier<Working> working = () -> new Working(

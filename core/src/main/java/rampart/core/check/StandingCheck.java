@@ -71,7 +71,7 @@ public final class StandingCheck implements CheckRule {
         Axis axis = least.axis();
         double reach = grid.reach(axis);
         double body = cushion.body().along(axis);
-        String dimension = axis == Axis.X ? "length" : "width";
+        String dimension = axis.word();
         boolean rocks = reach < LEAST_REACH;
         Supplier<List<Sentence>> because = () -> List.of((rocks ? Say.ROCKS : Say.STANDS)
                 .of(Quantity.wholeMm(reach * body), Quantity.wholeMm(body), Term.name(dimension)));

@@ -17,6 +17,7 @@ import rampart.core.layout.Layer;
 import rampart.core.layout.Layout;
 import rampart.core.material.Board;
 import rampart.core.material.Catalogue;
+import rampart.core.material.Foam;
 import rampart.core.material.Structure;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Axis;
@@ -35,9 +36,6 @@ public final class Clearances {
     /** A wall of rigid foam that keeps warmth is no thinner, mm (common practice, no source). */
     private static final double INSULATES_MM = 20;
 
-    /** Strain from which a squeezed foam presses with all its squeeze stress (rule 41). */
-    private static final double FULL_PRESSURE = 0.10;
-
     /** More than this nobody leans on a flap with, N (assumed). */
     private static final double BY_HAND_N = 500;
 
@@ -47,7 +45,6 @@ public final class Clearances {
     private static final double ROUNDING_MM = 1e-9;
 
     private static final double MM3_PER_LITRE = 1e6;
-    private static final List<String> DIMENSIONS = List.of("length", "width", "height");
 
     private final Pack pack;
     private final Layout layout;
@@ -178,7 +175,7 @@ public final class Clearances {
         ToleranceStack tight = stacks.stream()
                 .min(Comparator.comparingDouble(ToleranceStack::likelyLeastMm))
                 .orElseThrow();
-        Term dimension = Term.name(DIMENSIONS.get(tight.axis().ordinal()));
+        Term dimension = Term.name(tight.axis().word());
         if (tight.slackMm() < -ROUNDING_MM) {
             if (foamMm(tight.axis()) == 0 && box.stock()) {
                 say(true, Say.TOO_SMALL.of(Quantity.mm(-tight.slackMm()), dimension));
@@ -228,7 +225,7 @@ public final class Clearances {
                 .mapToDouble(f -> cushion.bearingMm2().on(f))
                 .max()
                 .orElse(0);
-        return cushion.foam().squeezeKpa() * 1e-3 * Math.min(1, share / FULL_PRESSURE) * mm2;
+        return cushion.foam().pressKpa(share) * 1e-3 * mm2;
     }
 
     private Stream<LaidCushion> foamAlong(Axis axis) {
@@ -255,13 +252,13 @@ public final class Clearances {
             if (-stack.slackMm() > ROUNDING_MM) {
                 double rounded = Math.rint(-stack.slackMm() * 1e6) * 1e-6;
                 over.computeIfAbsent(List.of(rounded, foamMm(stack.axis())), alike -> new ArrayList<>())
-                        .add(DIMENSIONS.get(stack.axis().ordinal()));
+                        .add(stack.axis().word());
             }
         }
         over.forEach((alike, dimensions) -> {
             double mm = alike.get(0);
             double foam = alike.get(1);
-            Axis axis = Axis.values()[DIMENSIONS.indexOf(dimensions.get(0))];
+            Axis axis = Axis.named(dimensions.get(0));
             Term along = Term.and(dimensions);
             if (foam == 0) {
                 if (!box.stock()) {
@@ -274,14 +271,14 @@ public final class Clearances {
                     .orElseThrow();
             double share = mm / foam;
             say(
-                    share > FULL_PRESSURE,
+                    share > Foam.LEVEL_FROM,
                     Say.PRESSED_IN.of(
                             Quantity.mm(mm),
                             along,
                             Term.name(softest.foam().name()),
                             Quantity.percent(share),
                             Term.name(inside),
-                            Quantity.kpa(softest.foam().squeezeKpa() * Math.min(1, share / FULL_PRESSURE))));
+                            Quantity.kpa(softest.foam().pressKpa(share))));
         });
         box.state().bulgeMm().ifPresent(mm -> say(mm > 0, Say.BULGE_PRESSES.of(Quantity.mm(mm), Term.name(inside))));
     }

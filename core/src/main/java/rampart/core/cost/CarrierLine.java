@@ -28,8 +28,8 @@ public record CarrierLine(
 
     /** Which of these a pack crosses, in words. */
     public List<Sentence> crossedBy(Size outside, double grossKg) {
-        double longest = Math.max(outside.lengthMm(), Math.max(outside.widthMm(), outside.heightMm()));
-        double girth = longest + 2 * (outside.lengthMm() + outside.widthMm() + outside.heightMm() - longest);
+        double longest = outside.longestMm();
+        double girth = outside.lengthAndGirthMm();
         double volume = outside.volumeMm3() / MM3_PER_LITRE;
         List<Sentence> crossed = new ArrayList<>();
         if (longest > longestMm.orElse(longest)) {

@@ -1,6 +1,5 @@
 package rampart.core.fingers;
 
-import java.util.List;
 import java.util.Optional;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Require;
@@ -50,7 +49,7 @@ public record CaseSpec(Size outside, double sheetMm, double fingerMm, double all
                     outside.along(axis),
                     Math.max(LEAST_SHEETS * sheetMm, 3 * fingerMm),
                     3000,
-                    "outside " + List.of("length", "width", "height").get(axis.ordinal()) + " of the case in mm");
+                    "outside " + axis.word() + " of the case in mm");
         }
         tag.ifPresent(t -> {
             Require.within(t.lengthMm(), 1, outside.lengthMm() - 6 * sheetMm, "length of the tag in mm");

@@ -28,9 +28,6 @@ public record Wedge(
     /** Squeezed by this share of its thickness. */
     private static final double SQUEEZED = 0.20;
 
-    /** A foam's squeeze stress is told at this strain; beyond it stays so. */
-    private static final double LEVEL_FROM = 0.10;
-
     private static final double WIDE_MM = 60;
     private static final double HIGH_MM = 40;
     private static final double LEAST_MM = 10;
@@ -58,7 +55,7 @@ public record Wedge(
         double high = Math.min(HIGH_MM, inBase);
         double gap = largest.clearanceMm();
         double thick = gap / (1 - SQUEEZED);
-        double pressKpa = cushion.foam().squeezeKpa() * Math.min(1, SQUEEZED / LEVEL_FROM);
+        double pressKpa = cushion.foam().pressKpa(SQUEEZED);
         List<Wedge> wedges = new ArrayList<>();
         for (Face side : SIDES) {
             double wide = Math.min(WIDE_MM, (side.axis() == Axis.X ? bounds.heightMm() : bounds.widthMm()) / 2);

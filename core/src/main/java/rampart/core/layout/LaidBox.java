@@ -30,6 +30,6 @@ public record LaidBox(int layer, Carton carton, Size contents, Layer.Box box) {
     /** The largest clearance of the three dimensions, mm. */
     public double largestSlackMm() {
         Size slack = slack();
-        return Math.max(slack.lengthMm(), Math.max(slack.widthMm(), slack.heightMm()));
+        return slack.longestMm();
     }
 }

@@ -59,13 +59,17 @@ public record LaidCushion(
 
     /** What presses on it beside the weight, N: the lid and the ties of a bed (rule 54). */
     public double holdN() {
-        return bed().map(shape -> shape.holdN(foam.squeezeKpa(), thicknessMm.top()))
-                .orElse(0.0);
+        return lidN() + bed().map(BedShape::tiesN).orElse(0.0);
     }
 
     /** What the lid of a bed alone presses on it, N. */
     public double lidN() {
-        return bed().map(shape -> shape.lidN(foam.squeezeKpa(), thicknessMm.top()))
+        return bed().map(shape -> shape.lidN(lidKpa())).orElse(0.0);
+    }
+
+    /** What the lid of a bed presses with, kPa (rule 54). */
+    public double lidKpa() {
+        return bed().map(shape -> foam.pressKpa(shape.holdDownMm() / thicknessMm.top()))
                 .orElse(0.0);
     }
 

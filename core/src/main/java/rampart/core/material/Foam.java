@@ -98,6 +98,14 @@ public record Foam(
                 newMeasured);
     }
 
+    /** Squeezed by so much of its thickness it presses with all that it will: straight to here, level beyond (rule 41, assumed). */
+    public static final double LEVEL_FROM = 0.10;
+
+    /** What it presses back with, held squeezed by this share of its thickness, kPa (rule 41). */
+    public double pressKpa(double share) {
+        return squeezeKpa * Math.min(1, share / LEVEL_FROM);
+    }
+
     /** Stiffness relative to 23 degC, kept within 0.5 to 2 (rule 16). */
     public double stiffnessAt(double temperatureC) {
         return stiffness(stiffnessPerC, temperatureC);

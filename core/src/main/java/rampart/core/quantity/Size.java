@@ -19,6 +19,17 @@ public record Size(double lengthMm, double widthMm, double heightMm) {
         };
     }
 
+    /** The longest edge, mm. */
+    public double longestMm() {
+        return Math.max(lengthMm, Math.max(widthMm, heightMm));
+    }
+
+    /** The longest edge and the girth round it, twice the sum of the others, mm: how carriers measure what is long and thick. */
+    public double lengthAndGirthMm() {
+        double longest = longestMm();
+        return longest + 2 * (lengthMm + widthMm + heightMm - longest);
+    }
+
     /** Volume, mm3. */
     public double volumeMm3() {
         return lengthMm * widthMm * heightMm;

@@ -93,9 +93,7 @@ public record ProposalLimits(
     }
 
     public boolean allows(Size outside) {
-        double longest = Math.max(outside.lengthMm(), Math.max(outside.widthMm(), outside.heightMm()));
-        double girth = longest + 2 * (outside.lengthMm() + outside.widthMm() + outside.heightMm() - longest);
-        return longest <= longestMm.orElse(Double.POSITIVE_INFINITY)
-                && girth <= lengthAndGirthMm.orElse(Double.POSITIVE_INFINITY);
+        return outside.longestMm() <= longestMm.orElse(Double.POSITIVE_INFINITY)
+                && outside.lengthAndGirthMm() <= lengthAndGirthMm.orElse(Double.POSITIVE_INFINITY);
     }
 }

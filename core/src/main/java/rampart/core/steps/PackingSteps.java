@@ -76,7 +76,7 @@ public final class PackingSteps {
         }
         String weighed = weigh.done();
         Size outside = FittedBox.outside(table.layout);
-        double longest = Math.max(outside.lengthMm(), Math.max(outside.widthMm(), outside.heightMm()));
+        double longest = outside.longestMm();
         table.step("measure", Stage.SEND)
                 .after(closed.ready())
                 .after(table.begun("strap:"))

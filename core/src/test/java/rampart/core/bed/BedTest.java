@@ -240,7 +240,7 @@ class BedTest {
                         new Tie(Axis.X, 50, 20, 10)));
         assertThat(bed.contact().tieSeats())
                 .containsExactly(TieSeat.SITS, TieSeat.PRESSES, TieSeat.HOLLOW, TieSeat.HOLLOW);
-        assertThat(bed.holdN(45, 40)).isEqualTo(80);
+        assertThat(bed.tiesN()).isEqualTo(80);
     }
 
     /** A mass that lies outside what bears it topples, however far the limit. */

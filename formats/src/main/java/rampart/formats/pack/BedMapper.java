@@ -70,7 +70,7 @@ final class BedMapper {
 
     private static Tie tie(JsonNode node) {
         return new Tie(
-                node.path("axis").asString().equals("length") ? Axis.X : Axis.Y,
+                Axis.named(node.path("axis").asString()),
                 node.path("atMm").asDouble(),
                 node.path("widthMm").asDouble(TIE_WIDTH_MM),
                 node.path("tensionN").asDouble());

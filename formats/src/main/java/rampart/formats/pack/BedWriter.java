@@ -8,7 +8,6 @@ import rampart.core.bed.BedShape;
 import rampart.core.bed.BedWell;
 import rampart.core.bed.Prism;
 import rampart.core.bed.Tie;
-import rampart.core.quantity.Axis;
 
 /** A bed as it stands in a pack file. */
 final class BedWriter {
@@ -50,7 +49,7 @@ final class BedWriter {
 
     private static Map<String, Object> tie(Tie tie) {
         Map<String, Object> json = new LinkedHashMap<>();
-        json.put("axis", tie.axis() == Axis.X ? "length" : "width");
+        json.put("axis", tie.axis().word());
         json.put("atMm", LayerWriter.number(tie.atMm()));
         json.put("widthMm", LayerWriter.number(tie.widthMm()));
         json.put("tensionN", LayerWriter.number(tie.tensionN()));

@@ -3,6 +3,7 @@ package rampart.formats.pack;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.box.CartonStyle;
+import rampart.core.layout.LayerKind;
 import rampart.formats.json.Problem;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
@@ -23,17 +24,17 @@ final class BoxRules {
         BoxRules rules = new BoxRules(document.at(LAYERS));
         boolean onlyWraps = true;
         for (int i = 0; i < rules.layers.size(); i++) {
-            String kind = rules.layers.get(i).path("kind").asString();
+            LayerKind kind = LayerKind.of(rules.layers.get(i).path("kind").asString());
             JsonPointer at = LAYERS.appendIndex(i);
-            if (kind.equals("box")) {
+            if (kind == LayerKind.BOX) {
                 rules.box(rules.layers.get(i), at, i == rules.layers.size() - 1);
-            } else if (kind.equals("boards") && !onlyWraps) {
+            } else if (kind.first() && !onlyWraps) {
                 rules.problems.add(new Problem(
                         at.appendProperty("kind"),
                         "\"boards\" is not allowed here; rigid boards must be the first layer round the item but for wraps, and"
                                 + " the only pair"));
             }
-            onlyWraps &= kind.equals("wrap");
+            onlyWraps &= kind == LayerKind.WRAP;
         }
         return rules.problems;
     }
@@ -61,19 +62,20 @@ final class BoxRules {
                             + "; give one of slackMm, gapsMm and stock"));
         }
         if (stock.has("cutFromMm")) {
-            cutDown(box, stock, at.appendProperty("stock").appendProperty("cutFromMm"));
+            cutDown(style, box, stock, at.appendProperty("stock").appendProperty("cutFromMm"));
         }
     }
 
-    private void cutDown(JsonNode box, JsonNode stock, JsonPointer at) {
+    private void cutDown(CartonStyle style, JsonNode box, JsonNode stock, JsonPointer at) {
         JsonNode from = stock.path("cutFromMm");
         JsonNode height = stock.path("insideMm").path("height");
         if (from.asDouble() <= height.asDouble()) {
             problems.add(new Problem(at, from + " is not allowed; it must be above the height inside, " + height));
-        } else if (!box.path("style").asString().equals(CartonStyle.REGULAR_SLOTTED.code())) {
+        } else if (style != CartonStyle.STOCK) {
             problems.add(new Problem(
                     at,
-                    from + " is not allowed with style " + box.path("style") + "; only 0201 is cut down to a height"));
+                    from + " is not allowed with style " + box.path("style") + "; only " + CartonStyle.STOCK.code()
+                            + " is cut down to a height"));
         }
     }
 }

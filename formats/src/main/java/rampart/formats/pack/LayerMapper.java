@@ -34,19 +34,11 @@ final class LayerMapper {
                 new Layer.Boards(
                         node.path("board").asString(),
                         node.path("plies").asInt(1),
-                        across(node.path("across").asString("height")),
+                        Axis.named(node.path("across").asString("height")),
                         node.path("overhangMm").asDouble(),
                         node.path("interleafMm").asDouble(0),
                         node.path("workStiffnessNm").asDouble(0));
             default -> new Layer.Box(node.path("board").asString(), build(node), room(node), state(node));
-        };
-    }
-
-    private static Axis across(String dimension) {
-        return switch (dimension) {
-            case "length" -> Axis.X;
-            case "width" -> Axis.Y;
-            default -> Axis.Z;
         };
     }
 

@@ -10,7 +10,6 @@ import rampart.core.box.Fitting;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
 import rampart.core.layout.Room;
-import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
@@ -92,7 +91,7 @@ public final class LayerWriter {
         json.put("kind", "boards");
         json.put("board", boards.material());
         json.put("plies", boards.plies());
-        json.put("across", dimension(boards.across()));
+        json.put("across", boards.across().word());
         json.put("overhangMm", number(boards.overhangMm()));
         json.put("interleafMm", number(boards.interleafMm()));
         json.put("workStiffnessNm", number(boards.workStiffnessNm()));
@@ -154,10 +153,5 @@ public final class LayerWriter {
 
     static Number number(double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15 ? (Number) (long) value : (Number) value;
-    }
-
-    /** An axis as a file calls it. */
-    static String dimension(Axis axis) {
-        return List.of("length", "width", "height").get(axis.ordinal());
     }
 }

@@ -55,7 +55,8 @@ final class TurnedFile {
                         .set("pieces", Json.MAPPER.<JsonNode>valueToTree(PieceSet.json(pieces))));
         for (int i = 0; i < turned.layers().size(); i++) {
             if (turned.layers().get(i) instanceof Layer.Boards boards) {
-                ((ObjectNode) document.path("layers").path(i)).put("across", LayerWriter.dimension(boards.across()));
+                ((ObjectNode) document.path("layers").path(i))
+                        .put("across", boards.across().word());
             }
         }
     }

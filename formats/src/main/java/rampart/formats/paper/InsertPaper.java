@@ -23,7 +23,6 @@ import rampart.core.insert.CutTool;
 import rampart.core.insert.TurnEdge;
 import rampart.core.insert.Wedge;
 import rampart.core.layout.LaidCushion;
-import rampart.core.quantity.Axis;
 import rampart.core.words.Quantity;
 import rampart.core.words.Unit;
 import rampart.core.words.Wording;
@@ -200,7 +199,7 @@ final class InsertPaper {
                     "tie " + mm(tie.widthMm()) + " wide",
                     "pulled to " + wording.amount(new Quantity(tie.tensionN(), Unit.N, 0)),
                     "slots in bed and box: " + slot(slot.first()) + "; " + slot(slot.second()),
-                    "along the " + (tie.axis() == Axis.X ? "length" : "width")));
+                    "along the " + tie.axis().word()));
         }
         return new Block.Table(
                 "What lies where, from the block's left, front and underside",

@@ -26,7 +26,7 @@ final class PadPlan {
 
     private static void plan(List<Block> blocks, LaidCushion cushion, PaperSource source) {
         Size body = cushion.body();
-        double longest = Math.max(body.lengthMm(), Math.max(body.widthMm(), body.heightMm()));
+        double longest = body.longestMm();
         double ratio = PackPaper.ratio(longest, longest, ROOM_MM, ROOM_MM);
         blocks.add(Block.Text.of(
                 Block.Text.Weight.STRONG,

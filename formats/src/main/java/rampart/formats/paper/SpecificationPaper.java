@@ -147,7 +147,7 @@ final class SpecificationPaper {
                                     "rigid boards",
                                     source.catalogue().board(boards.material()).name(),
                                     boards.plies() + " on each of the two faces across the "
-                                            + axis(boards.across()) + ", standing out " + cut(boards.overhangMm())
+                                            + boards.across().word() + ", standing out " + cut(boards.overhangMm())
                                             + (boards.interleafMm() > 0
                                                     ? ", interleaf " + cut(boards.interleafMm())
                                                     : ""))));
@@ -178,10 +178,6 @@ final class SpecificationPaper {
         pieces.dividerBoard()
                 .ifPresent(board -> rows.add(List.of(
                         "", "divider", source.catalogue().board(board).name(), "strips as drawn, slotted together")));
-    }
-
-    private static String axis(Axis axis) {
-        return axis == Axis.X ? "length" : axis == Axis.Y ? "width" : "height";
     }
 
     private void boxes() {

@@ -60,7 +60,7 @@ public record ClearanceView(
             List<TolerancePartView> parts) {
         static ToleranceStackView of(ToleranceStack stack) {
             return new ToleranceStackView(
-                    List.of("length", "width", "height").get(stack.axis().ordinal()),
+                    stack.axis().word(),
                     stack.insideMm(),
                     stack.contentsMm(),
                     stack.slackMm(),

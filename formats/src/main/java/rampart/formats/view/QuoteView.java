@@ -48,7 +48,7 @@ public record QuoteView(
                     step.kg(),
                     number(step.price()),
                     step.edges().stream()
-                            .map(e -> new EdgeView(DIMENSIONS.get(e.axis().ordinal()), e.mm(), number(e.price())))
+                            .map(e -> new EdgeView(e.axis().word(), e.mm(), number(e.price())))
                             .toList());
         }
     }
@@ -59,8 +59,6 @@ public record QuoteView(
      * @param price with surcharges, then; null where it is not taken
      */
     public record EdgeView(String edge, double mm, @Nullable Double price) {}
-
-    private static final List<String> DIMENSIONS = List.of("length", "width", "height");
 
     /** A quote as the screen shows it. */
     public static QuoteView of(Quote quote) {

@@ -1,7 +1,6 @@
 package rampart.formats.view;
 
 import rampart.core.bed.Tie;
-import rampart.core.quantity.Axis;
 
 /**
  * A band across the item, as it stands in a pack file.
@@ -11,6 +10,6 @@ import rampart.core.quantity.Axis;
  */
 public record TieView(String axis, double atMm, double widthMm, double tensionN) {
     public static TieView of(Tie tie) {
-        return new TieView(tie.axis() == Axis.X ? "length" : "width", tie.atMm(), tie.widthMm(), tie.tensionN());
+        return new TieView(tie.axis().word(), tie.atMm(), tie.widthMm(), tie.tensionN());
     }
 }

@@ -35,14 +35,12 @@ public record WallFiguresView(
     /** Of an evaluation with solids. */
     public static WallFiguresView of(Evaluation evaluation, List<CarrierLine> carriers, Wording wording) {
         Size size = evaluation.layout().outside();
-        double longest = Math.max(size.lengthMm(), Math.max(size.widthMm(), size.heightMm()));
-        double all = size.lengthMm() + size.widthMm() + size.heightMm();
         Work work = Work.of(CutList.of(evaluation.layout()));
         return new WallFiguresView(
                 SizeView.of(size),
                 size.volumeMm3() / MM3_PER_LITRE,
-                longest,
-                longest + 2 * (all - longest),
+                size.longestMm(),
+                size.lengthAndGirthMm(),
                 evaluation.layout().grossMassKg(),
                 work.layers(),
                 work.pieces(),

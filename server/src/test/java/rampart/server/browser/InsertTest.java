@@ -128,6 +128,7 @@ class InsertTest {
         browser.button("Cut a bed for it").click();
         browser.see("circle.place");
         Path drawing = Files.createTempFile("dial", ".svg");
+        drawing.toFile().deleteOnExit();
         Files.writeString(
                 drawing,
                 "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='60mm' viewBox='0 0 80 60'>"
