@@ -110,19 +110,20 @@ public final class FingerCase {
             Point at,
             Point right,
             Point up) {
-        Region region = region(-a, -a, wide + a, high + a);
+        List<Region> out = new ArrayList<>();
         for (double[] gap : gaps(wide, has.below(), true)) {
-            region = region.minus(region(gap[0], -a - 1, gap[1], t - a));
+            out.add(region(gap[0], -a - 1, gap[1], t - a));
         }
         for (double[] gap : gaps(wide, has.above(), true)) {
-            region = region.minus(region(gap[0], high - t + a, gap[1], high + a + 1));
+            out.add(region(gap[0], high - t + a, gap[1], high + a + 1));
         }
         for (double[] gap : gaps(has.sidesMm(), has.sides(), has.sidesMm() >= high)) {
-            region = region.minus(region(-a - 1, gap[0], t - a, gap[1]));
+            out.add(region(-a - 1, gap[0], t - a, gap[1]));
         }
         for (double[] gap : gaps(has.sidesMm(), has.sides(), true)) {
-            region = region.minus(region(wide - t + a, gap[0], wide + a + 1, gap[1]));
+            out.add(region(wide - t + a, gap[0], wide + a + 1, gap[1]));
         }
+        Region region = region(-a, -a, wide + a, high + a).minus(Region.any(out));
         return new CasePanel(name, wide, high, region.largest().outlines().get(0), openings, at, right, up);
     }
 

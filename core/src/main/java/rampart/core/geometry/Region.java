@@ -77,6 +77,12 @@ public final class Region {
         return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.UNION));
     }
 
+    /** What lies in any of them; united together, which costs a small part of one after another. */
+    public static Region any(List<Region> regions) {
+        return new Region(OverlayNGRobust.union(
+                regions.stream().map(region -> region.geometry).toList(), FACTORY));
+    }
+
     public Region minus(Region other) {
         return new Region(OverlayNGRobust.overlay(geometry, other.geometry, OverlayNG.DIFFERENCE));
     }

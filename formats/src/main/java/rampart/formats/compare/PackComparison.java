@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.IntStream;
 import rampart.core.evaluation.Evaluation;
+import rampart.core.layout.LayerKind;
 import rampart.core.material.Catalogue;
 import rampart.core.words.Wording;
 import rampart.formats.difference.ComparedWords;
@@ -143,12 +144,13 @@ public record PackComparison(List<Part> parts, List<String> effects) {
     }
 
     private static String name(JsonNode layer, int index, int count, Catalogue catalogue) {
-        if (layer.path("kind").asString().equals("box")) {
-            return index == count - 1 ? "outer carton" : "inner box";
-        }
         String id = layer.path("material").asString();
-        boolean cushion = layer.path("kind").asString().equals("cushion");
-        return cushion ? catalogue.foam(id).name() : catalogue.wrap(id).name();
+        return switch (LayerKind.of(layer.path("kind").asString())) {
+            case BOX -> index == count - 1 ? "outer carton" : "inner box";
+            case BOARDS -> "rigid boards";
+            case CUSHION -> catalogue.foam(id).name();
+            case WRAP -> catalogue.wrap(id).name();
+        };
     }
 
     private static String capital(String text) {

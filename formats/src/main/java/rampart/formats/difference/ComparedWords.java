@@ -9,6 +9,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.Size;
 import rampart.core.words.Quantity;
@@ -120,6 +122,9 @@ public final class ComparedWords {
         f.put("limitLb", new Field("most mass", "lb"));
         f.put("limitIn", new Field("most outside", "in"));
         f.put("substance", new Field("made of", ""));
+        f.put("columnsMm", new Field("widths of the columns", "mm"));
+        f.put("rowsMm", new Field("widths of the rows", "mm"));
+        f.put("fittings", new Field("fittings", ""));
         return f;
     }
 
@@ -142,7 +147,12 @@ public final class ComparedWords {
             case "features", "materials", "surfaces" -> List.of("changed");
             case "thicknessMm" ->
                 from.isNumber() || to.isNumber() ? List.of(change(from, to, "mm")) : sides("", "mm", from, to, 0);
-            default -> from.isObject() || to.isObject() ? inside(from, to) : leaf(field, from, to);
+            default -> {
+                if (from.isArray() || to.isArray()) {
+                    yield list(field, from, to);
+                }
+                yield from.isObject() || to.isObject() ? inside(from, to) : leaf(field, from, to);
+            }
         };
     }
 
@@ -166,6 +176,22 @@ public final class ComparedWords {
     private List<String> leaf(String field, JsonNode from, JsonNode to) {
         Field named = FIELDS.getOrDefault(field, new Field(field, ""));
         return List.of((named.words() + " " + change(from, to, named.unit())).strip());
+    }
+
+    /** Lists of single values are told; of what is more than that, that they changed. */
+    private List<String> list(String field, JsonNode from, JsonNode to) {
+        Field named = FIELDS.getOrDefault(field, new Field(field, ""));
+        boolean told =
+                Stream.of(from, to).flatMap(JsonNode::valueStream).noneMatch(each -> each.isArray() || each.isObject());
+        return List.of((named.words() + " "
+                        + (told ? listed(from, named.unit()) + " to " + listed(to, named.unit()) : "changed"))
+                .strip());
+    }
+
+    private String listed(JsonNode list, String unit) {
+        return list.isEmpty()
+                ? "none"
+                : list.valueStream().map(each -> said(each, unit)).collect(Collectors.joining(", "));
     }
 
     /** Values by side: all that change alike are told as one. */

@@ -26,7 +26,7 @@ public record FitBasis(double stiffnessPerC, FirstRamp ramp) {
      */
     public static FitBasis of(JsonNode foam) {
         List<Problem> problems = PackSchema.problems(foam, "foam").stream()
-                .filter(problem -> FIELDS.stream().anyMatch(problem.path()::startsWith))
+                .filter(problem -> problem.path().isEmpty() || FIELDS.stream().anyMatch(problem.path()::startsWith))
                 .toList();
         if (problems.isEmpty()) {
             problems = MaterialRules.ramp(foam, JsonPointer.empty());

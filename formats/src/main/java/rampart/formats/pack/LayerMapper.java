@@ -9,6 +9,7 @@ import rampart.core.box.CartonStyle;
 import rampart.core.box.Fitting;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.layout.LayerKind;
 import rampart.core.layout.Room;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
@@ -21,16 +22,16 @@ final class LayerMapper {
 
     /** @param size of the item, which a bed is cut to */
     static Layer layer(JsonNode node, Size size) {
-        return switch (node.path("kind").asString()) {
-            case "wrap" ->
+        return switch (LayerKind.of(node.path("kind").asString())) {
+            case WRAP ->
                 new Layer.Wrap(
                         node.path("material").asString(),
                         node.path("thicknessMm").asDouble(),
                         Values.constant(Layer.Wrap.Tape.class, node.path("tape"), Layer.Wrap.Tape.NONE));
-            case "cushion" ->
+            case CUSHION ->
                 new Layer.Cushion(
                         node.path("material").asString(), form(node, size), Values.sides(node.path("thicknessMm"), 0));
-            case "boards" ->
+            case BOARDS ->
                 new Layer.Boards(
                         node.path("board").asString(),
                         node.path("plies").asInt(1),
@@ -38,7 +39,7 @@ final class LayerMapper {
                         node.path("overhangMm").asDouble(),
                         node.path("interleafMm").asDouble(0),
                         node.path("workStiffnessNm").asDouble(0));
-            default -> new Layer.Box(node.path("board").asString(), build(node), room(node), state(node));
+            case BOX -> new Layer.Box(node.path("board").asString(), build(node), room(node), state(node));
         };
     }
 

@@ -66,7 +66,8 @@ public record LaidFlatView(
      * @throws RefusedPhotographException if the difference is no picture of ours
      */
     public LaidFlat flat() {
-        if (!(mmPerPixel > 0 && camera.heightMm() > 0)) {
+        boolean whole = difference != null && sheets != null && !sheets.contains(null) && camera != null;
+        if (!whole || !(mmPerPixel > 0 && camera.heightMm() > 0)) {
             throw new RefusedPhotographException(NOT_WHOLE);
         }
         BufferedImage read = decoded();

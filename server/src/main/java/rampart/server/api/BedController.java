@@ -35,7 +35,10 @@ class BedController {
     private final Catalogue catalogue;
     private final PriceList prices;
 
-    BedController(Catalogue catalogue, PriceList prices) {
+    private final Patience patience;
+
+    BedController(Catalogue catalogue, PriceList prices, Patience patience) {
+        this.patience = patience;
         this.catalogue = catalogue;
         this.prices = prices;
     }
@@ -112,7 +115,9 @@ class BedController {
             HttpServletRequest request) {
         PackFile read = PackFile.read(file);
         laid(read);
-        return LooseWell.of(read.pack(), read.catalogue(catalogue), thing.size(), Patience.of(request)).stream()
+        return patience
+                .run(request, watcher -> LooseWell.of(read.pack(), read.catalogue(catalogue), thing.size(), watcher))
+                .stream()
                 .map(LooseWellView::of)
                 .toList();
     }
@@ -126,7 +131,9 @@ class BedController {
     List<BedBeginningView> beginnings(
             @org.springframework.web.bind.annotation.RequestBody byte[] file, HttpServletRequest request) {
         PackFile read = PackFile.read(file);
-        return BedBeginnings.of(read.pack(), read.catalogue(catalogue), Patience.of(request)).stream()
+        return patience
+                .run(request, watcher -> BedBeginnings.of(read.pack(), read.catalogue(catalogue), watcher))
+                .stream()
                 .map(beginning -> BedBeginningView.of(
                         beginning,
                         prices.today()

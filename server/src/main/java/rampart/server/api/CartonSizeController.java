@@ -27,10 +27,9 @@ import rampart.formats.pack.PackFile;
 import rampart.formats.parcel.ParcelCsv;
 import rampart.formats.view.Nullable;
 import rampart.formats.view.SizeView;
-import rampart.server.config.Connections;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
-import rampart.server.searches.Searches;
+import rampart.server.searches.Search;
 import rampart.server.stores.Materials;
 import rampart.server.stores.Stores;
 
@@ -41,14 +40,14 @@ class CartonSizeController {
     private final Stores stores;
     private final Materials materials;
     private final PackShelf shelf;
-    private final Searches searches;
+    private final LongWork longWork;
 
-    CartonSizeController(Catalogue catalogue, Stores stores, Materials materials, PackShelf shelf, Searches searches) {
+    CartonSizeController(Catalogue catalogue, Stores stores, Materials materials, PackShelf shelf, LongWork longWork) {
         this.catalogue = catalogue;
         this.stores = stores;
         this.materials = materials;
         this.shelf = shelf;
-        this.searches = searches;
+        this.longWork = longWork;
     }
 
     /** A list as comma-separated values: name, length_mm, width_mm, height_mm, mass_kg, count. */
@@ -56,9 +55,13 @@ class CartonSizeController {
 
     /** What the packs on the shelf need inside their outer cartons, each once. */
     @GetMapping(path = "/api/carton-sizes/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
-    ParcelTable shelf() {
+    ParcelTable shelf(HttpServletRequest request) {
+        return longWork.run(request, "sizes of the shelf", this::wanted);
+    }
+
+    private ParcelTable wanted(Search search) {
         List<CartonSizes.Wanted> all = new ArrayList<>();
-        shelf.all(ParcelCsv.MOST_ROWS).forEach(stored -> {
+        shelf.newest(ParcelCsv.MOST_ROWS).takeWhile(next -> search.goOn()).forEach(stored -> {
             PackFile file = stored.file();
             Layout layout =
                     LayoutWalk.layUndrawn(file.pack().item(), file.pack().layers(), file.catalogue(catalogue));
@@ -153,12 +156,8 @@ class CartonSizeController {
                         List.of(new Problem("/board", "there is no board called '" + asked.board() + "'"))));
         CartonSizes.Costs costs =
                 new CartonSizes.Costs(board, asked.perM2(), asked.perKg(), asked.divisor(), asked.upright());
-        List<CartonSizes.Division> divisions = searches.run(
-                request.getUserPrincipal().getName(),
-                "carton sizes",
-                Connections.gone(request),
-                Searches.Onlooker.NONE,
-                watcher -> CartonSizes.of(wanted, costs, asked.most(), watcher));
+        List<CartonSizes.Division> divisions =
+                longWork.run(request, "carton sizes", watcher -> CartonSizes.of(wanted, costs, asked.most(), watcher));
         List<SizesView> views = divisions.stream()
                 .map(division -> view(division, wanted, asked.keepingCost()))
                 .toList();

@@ -29,6 +29,12 @@ import rampart.server.messages.Message;
 /** Rigid cases of sheet with finger joints; nothing is stored. */
 @RestController
 class CaseController {
+    private final Patience patience;
+
+    CaseController(Patience patience) {
+        this.patience = patience;
+    }
+
     /** The trial begins here and goes in these steps, mm (common practice, no source). */
     private static final double LEAST_ALLOWANCE_MM = 0.07;
 
@@ -125,6 +131,8 @@ class CaseController {
         List<CutDrawing> drawings = new ArrayList<>();
         FingerCase.panels(spec).forEach(panel -> drawings.add(CaseDrawing.of(panel, spec.sheetMm())));
         drawings.add(CaseDrawing.of(CaseCoupon.of(spec.sheetMm(), LEAST_ALLOWANCE_MM, STEP_MM, PAIRS), spec.sheetMm()));
-        return CutFiles.of("case", "as it was asked for", "sheet", drawings, kind, piece, paper, Patience.of(request));
+        return patience.run(
+                request,
+                watcher -> CutFiles.of("case", "as it was asked for", "sheet", drawings, kind, piece, paper, watcher));
     }
 }

@@ -25,6 +25,12 @@ import rampart.server.messages.Message;
 /** Outlines and kits out of measurements: shapes united and cut, stations along an axis, things side by side; nothing is stored. */
 @RestController
 class MeasuredController {
+    private final Patience patience;
+
+    MeasuredController(Patience patience) {
+        this.patience = patience;
+    }
+
     /** Kinds of shapes; the names are the words of the interface. */
     @SuppressWarnings("java:S115")
     enum ShapeKind {
@@ -129,8 +135,10 @@ class MeasuredController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     OutlinesView measured(@Valid @RequestBody MeasuredAsked asked, HttpServletRequest request) {
         try {
-            return OutlinesView.measured(
-                    Assembly.of(asked.shapes().stream().map(ShapeAsked::placed).toList(), Patience.of(request)));
+            return OutlinesView.measured(patience.run(
+                    request,
+                    watcher -> Assembly.of(
+                            asked.shapes().stream().map(ShapeAsked::placed).toList(), watcher)));
         } catch (IllegalArgumentException e) {
             throw new MeasuresRefusedException(e.getMessage());
         }

@@ -54,6 +54,9 @@ class Problems extends ResponseEntityExceptionHandler {
     /** After how many seconds to come again, where nothing else is known. */
     private static final String SOON = "4";
 
+    /** What MariaDB calls a comparison of a column of plain letters, such as every id, with other letters (ER_CANT_AGGREGATE_2COLLATIONS). */
+    private static final int OTHER_LETTERS = 1267;
+
     private static final Set<String> SECRETS = Set.of("password", "old", "code");
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
@@ -166,6 +169,9 @@ class Problems extends ResponseEntityExceptionHandler {
         if (String.valueOf(e.getMessage()).contains("is full")) {
             LOG.error("the disk of the database is full: {}", e.getMessage());
             return detail(Message.DISK_FULL);
+        }
+        if (e.getSQLException() != null && e.getSQLException().getErrorCode() == OTHER_LETTERS) {
+            return detail(Message.NOTHING_CALLED_SO);
         }
         return unexpected(e, request);
     }

@@ -32,7 +32,10 @@ class StrengthController {
     private final Materials materials;
     private final PriceList prices;
 
-    StrengthController(Materials materials, PriceList prices) {
+    private final Patience patience;
+
+    StrengthController(Materials materials, PriceList prices, Patience patience) {
+        this.patience = patience;
         this.materials = materials;
         this.prices = prices;
     }
@@ -101,7 +104,11 @@ class StrengthController {
         }
         PackFile read = PackFile.read(file);
         // Some twenty evaluations of one pack: no longer than one with its drops worked in time, and no search.
-        return BoardChoices.of(read.pack(), read.catalogue(materials.house().catalogue()), Patience.of(request))
+        return patience
+                .run(
+                        request,
+                        watcher -> BoardChoices.of(
+                                read.pack(), read.catalogue(materials.house().catalogue()), watcher))
                 .stream()
                 .map(choice -> view(choice, bending))
                 .toList();

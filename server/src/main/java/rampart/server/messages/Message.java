@@ -187,6 +187,11 @@ public enum Message {
             "Somebody changed this price in the meantime.",
             "Nothing was changed by you.",
             "Look at what it is now and change it again."),
+    NOTHING_CALLED_SO(
+            HttpStatus.NOT_FOUND,
+            "There is nothing in this house called so.",
+            "Nothing was changed.",
+            "Ids and numbers are made of plain letters and digits; copy one from a page."),
     NO_MATERIAL(
             HttpStatus.NOT_FOUND,
             "There is no material called '{0}' in the stores.",

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -77,11 +78,9 @@ public class PackShelf {
         return packs.none();
     }
 
-    /** The packs on the shelf saved last, at most so many. */
-    public List<StoredPack> all(int most) {
-        return cards.newest(most).stream()
-                .flatMap(id -> packs.byId(id).stream())
-                .toList();
+    /** The packs on the shelf saved last, at most so many, each read when its turn comes. */
+    public Stream<StoredPack> newest(int most) {
+        return cards.newest(most).stream().flatMap(id -> packs.byId(id).stream());
     }
 
     public Optional<StoredPack> byId(String id) {

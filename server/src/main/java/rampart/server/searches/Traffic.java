@@ -30,8 +30,8 @@ public class Traffic {
         underWay.decrementAndGet();
     }
 
-    /** Called from the threads of searches, as often as they look up. */
-    void giveWay() {
+    /** Called from the threads of what gives way, as often as they look up. */
+    public void giveWay() {
         if (underWay.get() <= 0) {
             return;
         }

@@ -99,6 +99,24 @@ class FuzzTest {
         for (String name : List.of("20-rain-gauge", "40-gravimeter", "85-loan-theodolite")) {
             all.add(new Target("POST", "api/pre-quotes?ratePerHour=40&value=1000", Http.demoPack(name), designer));
         }
+        for (String other : List.of("20-rain-gauge", "80-sextant")) {
+            String two = "{\"before\":" + Http.demoPack("22-rain-gauge-funnels") + ",\"after\":" + Http.demoPack(other);
+            all.add(new Target("POST", "api/comparisons", two + "}", designer));
+        }
+        all.add(new Target(
+                "POST",
+                "api/stores/fits",
+                "{\"foam\":{\"stiffnessPerC\":-0.01,\"substance\":\"polyethylene\",\"structure\":\"closed_cell\"},"
+                        + "\"tests\":{\"drops\":\"\",\"creep\":\"\",\"vibration\":\"\"}}",
+                designer));
+        all.add(new Target(
+                "POST",
+                "api/outlines/photograph/trace",
+                "{\"flat\":{\"picture\":\"\",\"difference\":\"\",\"widthPixels\":9,\"heightPixels\":9,\"mmPerPixel\":0.3,"
+                        + "\"leftMm\":0,\"backMm\":0,\"sheets\":[\"a4\"],\"marks\":8,\"camera\":{\"xMm\":1,\"yMm\":1,"
+                        + "\"heightMm\":900,\"heightErrorMm\":5,\"tiltDegrees\":3},\"marksErrorMm\":0.1},\"threshold\":100,"
+                        + "\"heightMm\":30,\"straight\":true}",
+                designer));
         all.addAll(table());
         String small = Http.demoPack("10-hygrometer");
         all.add(new Target("POST", "api/simulations?drop=drop.face.3", small, designer));
