@@ -16,6 +16,7 @@ import rampart.server.support.RunningRampart;
 import rampart.server.support.Saver;
 import rampart.server.support.ServerProcess;
 import rampart.server.support.TestDatabase;
+import rampart.server.support.Worker;
 
 /**
  * What was said to be saved is there, whoever is killed in the middle of saves. Twelve kills with every test;
@@ -126,6 +127,55 @@ class DurabilityTest {
                                 .status())
                         .isEqualTo(201);
             }
+        }
+    }
+
+    /** Releases, packings, acts and pictures: what was said to be done is there, and no number was given twice. */
+    @Test
+    void theServerIsKilledInTheMiddleOfReleasesActsAndPictures() throws Exception {
+        try (TestDatabase database = new TestDatabase()) {
+            ServerProcess server = ServerProcess.start(database);
+            Http[] http = {firstAccount(server.url(), server.firstCode())};
+            List<Worker> workers = new ArrayList<>();
+            for (int i = 0; i < PEOPLE; i++) {
+                workers.add(new Worker(() -> http[0], "worker " + i));
+            }
+            try {
+                for (int kill = 0; kill < KILLS / 6; kill++) {
+                    ServerProcess running = server;
+                    workAndKill(workers, running);
+                    running.close();
+                    server = ServerProcess.start(database);
+                    http[0] = http[0].at(server.url());
+                    assertThat(workers).flatExtracting(Worker::lost).isEmpty();
+                    assertThat(workers).flatExtracting(Worker::numbers).doesNotHaveDuplicates();
+                }
+            } finally {
+                server.close();
+            }
+            for (int kind = 0; kind < 3; kind++) {
+                int of = kind;
+                assertThat(workers).anyMatch(worker -> worker.acknowledged().get(of) > 0);
+            }
+        }
+    }
+
+    private void workAndKill(List<Worker> workers, ServerProcess running) throws Exception {
+        ExecutorService threads = Executors.newFixedThreadPool(workers.size());
+        try {
+            List<Future<?>> all = new ArrayList<>();
+            for (Worker worker : workers) {
+                worker.goOn();
+                all.add(threads.submit(worker));
+            }
+            ServerProcess.pause(1500 + random.nextInt(1500));
+            running.kill();
+            workers.forEach(Worker::stop);
+            for (Future<?> each : all) {
+                each.get();
+            }
+        } finally {
+            threads.shutdownNow();
         }
     }
 
