@@ -61,7 +61,7 @@ public record PadGrid(
 
     /**
      * Side of a pad along one of its axes as it is cut: whole steps of 5 mm where such a rectangle has its very area and is
-     * no further than half a step from its proportions; else to its proportions.
+     * no further than a step from its proportions; else to its proportions.
      */
     public double cutMm(Axis axis) {
         double mine = scale * (axis == first ? cellFirstMm : cellSecondMm);

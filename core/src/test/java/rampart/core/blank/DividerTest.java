@@ -14,6 +14,7 @@ import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Pieces;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
+import rampart.core.words.Say;
 
 /** Strips and their slots against closed forms. */
 class DividerTest {
@@ -123,6 +124,33 @@ class DividerTest {
         Blank along = of(set, size).get(1).blank();
         assertThat(slots(along).get(0)[0]).isCloseTo(126 - 2.5, within(1e-9));
         assertThat(slots(along).get(1)[0]).isCloseTo(194 - 2.5, within(1e-9));
+    }
+
+    /** 10 mm of wrap on both sides settle 1 mm (a twentieth, assumed); play is worth filling from 3 mm on (assumed). */
+    @Test
+    void wrapsSettleAndPlayIsFilledFromThreeMillimetres() {
+        Pieces wrapped = new Pieces(
+                new Size(60, 60, 100),
+                .3,
+                6,
+                false,
+                OptionalDouble.empty(),
+                10,
+                3,
+                2,
+                1,
+                Pieces.Arrangement.GRID,
+                Optional.of("c-32"),
+                Pieces.Widths.ALIKE);
+        Size needed = wrapped.needed(4);
+        SetPlan plan = SetPlan.of(wrapped, needed, 4);
+        assertThat(plan.settlesMm()).isCloseTo(1, within(1e-12));
+        assertThat(filled(wrapped, needed.plus(3 * 2.9, 0, 0))).isFalse();
+        assertThat(filled(wrapped, needed.plus(3 * 3.1, 0, 0))).isTrue();
+    }
+
+    private static boolean filled(Pieces pieces, Size size) {
+        return SetPlan.of(pieces, size, 4).said().stream().anyMatch(said -> said.key() == Say.PLAY_ROUND);
     }
 
     /** Every piece of a set stands inside it, clear of the others and of the strips. */

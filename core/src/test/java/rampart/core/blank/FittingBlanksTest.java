@@ -93,6 +93,9 @@ class FittingBlanksTest {
         assertThat(called(blanks, "edge protector, upright").count()).isEqualTo(4);
         // Two straps turn four edges each.
         assertThat(called(blanks, "edge protector under a strap").count()).isEqualTo(8);
+        // Two legs of 50 mm, 100 long (common practice, no source).
+        assertThat(called(blanks, "edge protector under a strap").blank().areaMm2())
+                .isCloseTo(2 * 50 * 100, within(1e-9));
         assertThat(called(blanks, "board cap").count()).isEqualTo(2);
         double x = carton.outside().lengthMm() + 2 + c;
         double y = carton.outside().widthMm() + 2 + c;

@@ -45,4 +45,15 @@ class StrappingTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("above 0");
     }
+
+    /** Common practice, no source: half a metre from strap to strap at most, along as well from 15 kg, twice round from 30. */
+    @Test
+    void anotherStrapWhereTheyWouldStandTooFarApart() {
+        assertThat(Strapping.of(carton(992, 392, 284), 10, 100).acrossMm()).hasSize(2);
+        assertThat(Strapping.of(carton(993, 392, 284), 10, 100).acrossMm()).hasSize(3);
+        assertThat(Strapping.of(carton(592, 392, 284), 14.9, 100).alongMm()).isEmpty();
+        assertThat(Strapping.of(carton(592, 392, 284), 15, 100).alongMm()).hasSize(1);
+        assertThat(Strapping.of(carton(592, 392, 284), 29.9, 100).doubled()).isFalse();
+        assertThat(Strapping.of(carton(592, 392, 284), 30, 100).doubled()).isTrue();
+    }
 }

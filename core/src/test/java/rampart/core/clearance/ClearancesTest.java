@@ -182,4 +182,28 @@ class ClearancesTest {
         assertThat(said(of(pack).get(0))).contains("stand out by 8 mm");
         assertThat(of(pack).get(0).faces()).extracting(g -> g.face()).containsExactlyElementsOf(Face.ALL);
     }
+
+    /** A wrap lies on both sides, and so do boards: a tenth of 2 x 10 mm, a twentieth of 2 x 3 plies of 3 mm. */
+    @Test
+    void whatLiesOnBothSidesCountsTwice() {
+        Layer wrap = new Layer.Wrap("foam-sheet", 10, Layer.Wrap.Tape.NONE);
+        Layer boards = new Layer.Boards("b-32", 3, Axis.Z, 20, 0, 0);
+        ToleranceStack height =
+                of(pack(wrap, boards, Packs.box("c-32", 10))).get(0).stacks().get(Axis.Z.ordinal());
+        double caliper = StandardCatalogue.get().board("b-32").caliperMm();
+        assertThat(height.parts())
+                .extracting(ToleranceStack.Part::mm)
+                .contains(2.0, 0.05 * 2 * 3 * caliper)
+                .hasSize(4);
+    }
+
+    /** Rigid foam keeps warmth from 20 mm on (common practice, no source). */
+    @Test
+    void thinRigidFoamInsulatesNothing() {
+        assertThat(said(of(pack(Packs.full("eps-20", 20), Packs.box("c-32", 3))).get(0)))
+                .contains("an insulating box");
+        assertThat(said(of(pack(Packs.full("eps-20", 19.9), Packs.box("c-32", 3)))
+                        .get(0)))
+                .doesNotContain("an insulating box");
+    }
 }
