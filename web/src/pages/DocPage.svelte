@@ -1,10 +1,12 @@
 <!-- A page of the docs, shipped with the application from the same file as in docs/. -->
 <script lang="ts">
   import { marked } from 'marked';
+  import api from '../../../docs/api.md?raw';
   import law from '../../../docs/law.svg?raw';
   import materials from '../../../docs/materials.md?raw';
   import method from '../../../docs/method.md?raw';
   import packFile from '../../../docs/pack-file.md?raw';
+  import rules from '../../../docs/rules.md?raw';
   import verdicts from '../../../docs/verdicts.md?raw';
   import Head from '../lib/parts/Head.svelte';
   import { route } from '../lib/router';
@@ -13,7 +15,9 @@
     verdicts: { title: 'How to read a verdict', text: verdicts },
     method: { title: 'Method', text: method },
     materials: { title: 'Materials', text: materials },
-    'pack-file': { title: 'The pack file and the rules', text: packFile }
+    'pack-file': { title: 'The pack file', text: packFile },
+    rules: { title: 'The rules', text: rules },
+    api: { title: 'The API', text: api }
   };
 
   let name = $derived(String((route.params as { page?: string }).page));
@@ -22,7 +26,9 @@
   let html = $derived(
     page
       ? marked
-          .parse(page.text.replace(/\]\((method|materials|verdicts|pack-file)\.md/g, '](/help/$1'), { async: false })
+          .parse(page.text.replace(/\]\((method|materials|verdicts|pack-file|rules|api)\.md/g, '](/help/$1'), {
+            async: false
+          })
           .replace(/<img src="law\.svg"[^>]*>/, law)
       : ''
   );

@@ -52,7 +52,9 @@
         <a class="underline" href="/help/materials">Materials</a>: what the figures are, and how to bring your own test
         data
       </li>
-      <li><a class="underline" href="/help/pack-file">The pack file and the rules</a></li>
+      <li><a class="underline" href="/help/pack-file">The pack file</a>: what a file may say</li>
+      <li><a class="underline" href="/help/rules">The rules</a>: what the numbers mean, by subject</li>
+      <li><a class="underline" href="/help/api">The API</a>: what programs may ask</li>
     </ul>
   </section>
 

@@ -38,7 +38,7 @@ import rampart.core.quantity.Size;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.Status;
 
-/** Rules 58 to 63 of docs/pack-file.md against sums worked by hand. */
+/** Rules 58 to 63 of docs/rules.md against sums worked by hand. */
 class CartonRulesTest {
     private static final double G = 9.80665;
 

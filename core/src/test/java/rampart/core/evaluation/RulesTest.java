@@ -38,7 +38,7 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 
-/** The rules of docs/pack-file.md one by one where the golden packs leave something open. */
+/** The rules of docs/rules.md one by one where the golden packs leave something open. */
 class RulesTest {
     private static final Layer.Box CARTON = Packs.box("c-32", 2);
 

@@ -3,12 +3,17 @@ package rampart.core.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import rampart.core.check.CheckRule;
 import rampart.core.check.Checks;
@@ -101,5 +106,30 @@ class CheckIdTest {
             texts.add((kind.several() ? CheckId.of(kind, "1") : CheckId.of(kind)).text());
         }
         assertThat(texts).hasSize(CheckKind.values().length);
+    }
+
+    /** The docs list every id, each once, in the order of the kinds. */
+    @Test
+    void theDocsListEveryId() throws IOException {
+        String rules = Files.readString(Path.of("..", "docs", "rules.md"));
+        String listed = rules.substring(rules.indexOf("<!-- ids -->"), rules.indexOf("<!-- end of ids -->"));
+        List<String> inDocs = Pattern.compile("`([^`]+)`")
+                .matcher(listed)
+                .results()
+                .map(found -> found.group(1))
+                .toList();
+        assertThat(inDocs)
+                .containsExactlyElementsOf(
+                        Stream.of(CheckKind.values()).map(CheckIdTest::inDocs).toList());
+    }
+
+    private static String inDocs(CheckKind kind) {
+        return switch (kind) {
+            case FACE_DROP -> "drop.face.N";
+            case EDGE_DROP -> "drop.edge.N-N";
+            case CORNER_DROP -> "drop.corner.N-N-N";
+            case JOINT -> "joint.N";
+            default -> kind.word();
+        };
     }
 }

@@ -14,7 +14,7 @@ import rampart.core.quantity.Size;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Rules 58 to 62 of docs/pack-file.md read once more, from their text alone and with nothing of core: insides, outsides and masses
+ * Rules 58 to 62 of docs/rules.md read once more, from their text alone and with nothing of core: insides, outsides and masses
  * of boxes, and what flat work between boards needs, on random files, to nine digits.
  */
 class CartonsByTheRulesTest {

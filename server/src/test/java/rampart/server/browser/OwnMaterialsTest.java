@@ -210,7 +210,7 @@ class OwnMaterialsTest {
 
     @Test
     void theDocsAndTheTemplateAreThere() throws Exception {
-        for (String page : List.of("verdicts", "method", "materials", "pack-file")) {
+        for (String page : List.of("verdicts", "method", "materials", "pack-file", "rules", "api")) {
             browser.open("help/" + page);
             browser.see(".doc h1");
         }
