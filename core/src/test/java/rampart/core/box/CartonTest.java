@@ -93,4 +93,13 @@ class CartonTest {
         assertThat(id).endsWith("-" + Math.round(board(id).edgeCrushLbPerIn()));
         assertThat(board(id).flute().doubleWall()).isEqualTo(id.startsWith("bc") || id.startsWith("eb"));
     }
+
+    /** Two trays 60 mm deep where nothing is said (rule 58), by hand: 304 x 204, walls 2 x 508 x 62, four tabs of 35 x 60. */
+    @Test
+    void capsAreSixtyMillimetresDeep() {
+        double tray = 304 * 204 + 2 * 508 * 62 + 4 * 35 * 60;
+        Carton caps = CartonStyle.CAPS.of(
+                new Size(300, 200, 300), StandardCatalogue.get().board("c-32"));
+        assertThat(caps.blankAreaMm2()).isCloseTo(2 * tray, within(1e-6));
+    }
 }

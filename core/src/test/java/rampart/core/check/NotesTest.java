@@ -8,7 +8,10 @@ import rampart.core.evaluation.Evaluation;
 import rampart.core.item.Item;
 import rampart.core.journey.Journey;
 import rampart.core.journey.Stack;
+import rampart.core.layout.Layout;
+import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Packs;
+import rampart.core.words.Say;
 
 /** From where on a check says more: each limit from both sides, worked by hand. */
 class NotesTest {
@@ -43,5 +46,49 @@ class NotesTest {
                 Optional.of(new Stack(2400, 10, 0.5, Stack.Pattern.ALIGNED)),
                 falls.climate());
         return Packs.because(Packs.check(Packs.evaluate(item, journey, Packs.box("c-32", 0)), "stack"));
+    }
+
+    /** The energy line was fitted for b s h/t from 0.2 to 2.3 (rule 31); beyond it the working says so. */
+    @Test
+    void beyondTheFitIsExtrapolated() {
+        assertThat(extrapolated(0.21)).isFalse();
+        assertThat(extrapolated(0.19)).isTrue();
+        assertThat(extrapolated(2.29)).isFalse();
+        assertThat(extrapolated(2.31)).isTrue();
+    }
+
+    /** From what height b s h/t is so much, on the top of a block of 200 x 150 mm under 2 kg and 60 mm of foam. */
+    private static boolean extrapolated(double x) {
+        double b = StandardCatalogue.get().foam("pe-28").law().line().bPerKpa();
+        double stressKpa = 2 * 9.80665 / (0.2 * 0.15) / 1000;
+        double heightMm = x * 60 / (b * stressKpa);
+        Evaluation evaluation = Packs.evaluate(
+                Packs.item(200, 150, 100, 2, 60), Packs.falls(heightMm), Packs.full("pe-28", 60), Packs.box("c-32", 0));
+        return Packs.check(evaluation, "drop.face.1").working().notes().stream()
+                .anyMatch(note -> note.key() == Say.EXTRAPOLATED_LAW);
+    }
+
+    /** Rule 34: the inner box and what lies outside the first cushion weigh a twentieth of the item, and that is heavy. */
+    @Test
+    void boxesAreHeavyFromATwentiethOfTheItemOn() {
+        Layout layout = boxed(3).layout();
+        double boxes = layout.cushions().get(1).movingMassKg()
+                - layout.cushions().get(0).movingMassKg();
+        assertThat(heavy(boxes / 0.0505)).isTrue();
+        assertThat(heavy(boxes / 0.0495)).isFalse();
+    }
+
+    private static boolean heavy(double kg) {
+        return boxed(kg).workedInTime() || boxed(kg).doubted();
+    }
+
+    private static Evaluation boxed(double kg) {
+        return Packs.evaluate(
+                Packs.item(200, 150, 100, kg, 60),
+                Packs.falls(500),
+                Packs.full("pe-28", 40),
+                Packs.box("c-32", 0),
+                Packs.full("pe-28", 40),
+                Packs.box("c-32", 0));
     }
 }

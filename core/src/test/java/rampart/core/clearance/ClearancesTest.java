@@ -206,4 +206,25 @@ class ClearancesTest {
                         .get(0)))
                 .doesNotContain("an insulating box");
     }
+
+    /**
+     * 500 N is what a person leans on a flap with (assumed). A cube whose root of squares is 2.24 mm over what is there: so much of 80 mm of foam
+     * is 2.8 %, which presses with 0.28 of the stress of squeeze on the whole face.
+     */
+    @Test
+    void foamIsPressedByHandOnlySoFar() {
+        double kpa = StandardCatalogue.get().foam("pe-28").squeezeKpa();
+        double share = (Math.sqrt(9 + 1 + 4 + 4) - 2) / 80;
+        double side = Math.sqrt(500 / (kpa * 1e-3 * share / 0.1));
+        assertThat(said(cube(0.99 * side))).contains("foam gives way by 2.2 mm");
+        assertThat(said(cube(1.01 * side))).contains("may not go in");
+    }
+
+    private static Clearance cube(double side) {
+        Pack pack = new Pack(
+                Packs.item(side, side, side, 4, 60),
+                Packs.falls(600),
+                List.of(Packs.full("pe-28", 40), Packs.box("c-32", 2)));
+        return of(pack).get(0);
+    }
 }
