@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.List;
+import java.util.Objects;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -66,7 +67,8 @@ public record LaidFlatView(
      * @throws RefusedPhotographException if the difference is no picture of ours
      */
     public LaidFlat flat() {
-        boolean whole = difference != null && sheets != null && !sheets.contains(null) && camera != null;
+        boolean whole =
+                difference != null && sheets != null && sheets.stream().noneMatch(Objects::isNull) && camera != null;
         if (!whole || !(mmPerPixel > 0 && camera.heightMm() > 0)) {
             throw new RefusedPhotographException(NOT_WHOLE);
         }
