@@ -36,16 +36,14 @@
 
 <svelte:head><title>{page?.title ?? 'No such page'}, Rampart</title></svelte:head>
 
-<Head here="Help">
+<Head here="Help"><span class="grow"></span></Head>
+
+<main id="main" class="doc">
   <nav class="flex flex-wrap" aria-label="Pages of the docs">
     {#each Object.entries(PAGES) as [id, { title }] (id)}
       <a class="plain-button" href="/help/{id}" aria-current={id === name ? 'page' : undefined}>{title}</a>
     {/each}
   </nav>
-  <span class="grow"></span>
-</Head>
-
-<main id="main" class="doc">
   {#if page}
     <!-- eslint-disable-next-line svelte/no-at-html-tags -->
     {@html html}
@@ -63,6 +61,9 @@
     padding: 1rem 1.125rem 4rem;
     line-height: 1.55;
     overflow-wrap: break-word;
+  }
+  .doc nav a {
+    text-decoration: none;
   }
   nav a[aria-current] {
     background: var(--color-neutral);
