@@ -33,8 +33,8 @@ class Words {
   }
 
   /** One word of a list; the word itself until the lists are there. */
-  choice(of: (lists: Lists) => Choice[], value: string): Choice {
-    return (this.all ? of(this.all) : []).find((each) => each.value === value) ?? { value, words: value, detail: '' };
+  choice(of: (lists: Lists) => Pick<Choice, 'value' | 'words'>[], value: string): Choice {
+    return { value, words: value, detail: '', ...(this.all ? of(this.all) : []).find((each) => each.value === value) };
   }
 
   /** The least and the greatest number of a field, such as box/slackMm. */
