@@ -41,6 +41,7 @@ import rampart.server.access.HashingBusyException;
 import rampart.server.access.TooManySignInsException;
 import rampart.server.messages.Message;
 import rampart.server.packs.DeletedSinceException;
+import rampart.server.persistence.OtherLetters;
 import rampart.server.photographs.PicturesBusyException;
 import rampart.server.searches.SearchRefusedException;
 import tools.jackson.core.JacksonException;
@@ -53,9 +54,6 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 class Problems extends ResponseEntityExceptionHandler {
     /** After how many seconds to come again, where nothing else is known. */
     private static final String SOON = "4";
-
-    /** What MariaDB calls a comparison of a column of plain letters, such as every id, with other letters (ER_CANT_AGGREGATE_2COLLATIONS). */
-    private static final int OTHER_LETTERS = 1267;
 
     private static final Set<String> SECRETS = Set.of("password", "old", "code");
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
@@ -170,7 +168,7 @@ class Problems extends ResponseEntityExceptionHandler {
             LOG.error("the disk of the database is full: {}", e.getMessage());
             return detail(Message.DISK_FULL);
         }
-        if (e.getSQLException() != null && e.getSQLException().getErrorCode() == OTHER_LETTERS) {
+        if (OtherLetters.in(e)) {
             return detail(Message.NOTHING_CALLED_SO);
         }
         return unexpected(e, request);
