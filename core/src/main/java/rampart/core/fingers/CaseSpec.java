@@ -23,7 +23,7 @@ public record CaseSpec(Size outside, double sheetMm, double fingerMm, double all
 
     private static final double LEAST_SHEETS = 6;
 
-    /** Fingers along an edge; so many are 3 m of fingers of 15 mm, and such a case takes 2.4 s. Ten times as many took over three minutes. */
+    /** Fingers along an edge; so many are 3 m of fingers of 15 mm. With ten times as many, files and trial took over three minutes. */
     private static final double MOST_FINGERS = 200;
 
     /**
