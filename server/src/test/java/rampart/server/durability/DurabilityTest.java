@@ -8,6 +8,7 @@ import java.util.Random;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
 import rampart.server.access.FirstStart;
@@ -153,14 +154,12 @@ class DurabilityTest {
             } finally {
                 server.close();
             }
-            for (int kind = 0; kind < 3; kind++) {
-                int of = kind;
-                assertThat(workers).anyMatch(worker -> worker.acknowledged().get(of) > 0);
-            }
+            assertThat(acknowledged(workers)).allMatch(of -> of > 0);
         }
     }
 
     private void workAndKill(List<Worker> workers, ServerProcess running) throws Exception {
+        List<Integer> before = acknowledged(workers);
         ExecutorService threads = Executors.newFixedThreadPool(workers.size());
         try {
             List<Future<?>> all = new ArrayList<>();
@@ -168,7 +167,8 @@ class DurabilityTest {
                 worker.goOn();
                 all.add(threads.submit(worker));
             }
-            ServerProcess.pause(1500 + random.nextInt(1500));
+            awaitEveryKind(workers, before);
+            ServerProcess.pause(random.nextInt(1500));
             running.kill();
             workers.forEach(Worker::stop);
             for (Future<?> each : all) {
@@ -177,6 +177,26 @@ class DurabilityTest {
         } finally {
             threads.shutdownNow();
         }
+    }
+
+    /** So that each kill falls among releases, acts and pictures, however slow the machine is. */
+    private static void awaitEveryKind(List<Worker> workers, List<Integer> before) {
+        for (int i = 0; i < 3000 && !moreOfEach(before, acknowledged(workers)); i++) {
+            ServerProcess.pause(20);
+        }
+    }
+
+    private static boolean moreOfEach(List<Integer> before, List<Integer> now) {
+        return IntStream.range(0, before.size()).allMatch(kind -> now.get(kind) > before.get(kind));
+    }
+
+    /** How much was acknowledged to all of them, of each kind. */
+    private static List<Integer> acknowledged(List<Worker> workers) {
+        return IntStream.range(0, 3)
+                .mapToObj(kind -> workers.stream()
+                        .mapToInt(worker -> worker.acknowledged().get(kind))
+                        .sum())
+                .toList();
     }
 
     private static Http firstAccount(String url, String code) {

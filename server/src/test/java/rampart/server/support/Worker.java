@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import javax.imageio.ImageIO;
 import rampart.server.support.Http.Answer;
@@ -24,10 +25,10 @@ public final class Worker implements Runnable {
     private final String name;
     private final String id;
     private final ObjectNode pack;
-    private final Set<String> releases = new HashSet<>();
+    private final Set<String> releases = ConcurrentHashMap.newKeySet();
     private final List<String> numbers = new ArrayList<>();
-    private final Set<Done> done = new HashSet<>();
-    private final Set<String> pictures = new HashSet<>();
+    private final Set<Done> done = ConcurrentHashMap.newKeySet();
+    private final Set<String> pictures = ConcurrentHashMap.newKeySet();
     private int tried;
     private volatile boolean stop;
 
