@@ -55,4 +55,24 @@ class LayersTest {
                         "rampart.server.packings..")
                 .check(ALL);
     }
+
+    /** What is kept has forms of its own, with versions: whoever writes plain JSON serves it, or could work it anew. */
+    @Test
+    void whatIsKeptIsWrittenInItsForm() {
+        noClasses()
+                .that()
+                .resideInAnyPackage(
+                        "rampart.server.history..",
+                        "rampart.server.house..",
+                        "rampart.server.stores..",
+                        "rampart.server.releases..",
+                        "rampart.server.consignments..",
+                        "rampart.server.packings..",
+                        "rampart.server.persistence..",
+                        "rampart.server.photographs..")
+                .should()
+                .dependOnClassesThat()
+                .haveSimpleName("JsonMapper")
+                .check(ALL);
+    }
 }

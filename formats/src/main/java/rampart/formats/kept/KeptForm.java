@@ -1,5 +1,6 @@
 package rampart.formats.kept;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import tools.jackson.databind.DeserializationFeature;
@@ -23,13 +24,38 @@ public final class KeptForm<T> {
                     DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 
+    private final String name;
     private final Class<T> type;
     private final List<UnaryOperator<JsonNode>> steps;
 
-    /** @param steps from version 1 to 2, from 2 to 3 and so on; each may change the document that it is given */
-    KeptForm(Class<T> type, List<UnaryOperator<JsonNode>> steps) {
+    private KeptForm(String name, Class<T> type, List<UnaryOperator<JsonNode>> steps) {
+        this.name = name;
         this.type = type;
         this.steps = List.copyOf(steps);
+    }
+
+    /**
+     * A form.
+     *
+     * @param name of the frozen documents that a test reads
+     * @param steps from version 1 to 2, from 2 to 3 and so on; each may change the document that it is given
+     */
+    public static <T> KeptForm<T> of(String name, Class<T> type, List<UnaryOperator<JsonNode>> steps) {
+        return new KeptForm<>(name, type, steps);
+    }
+
+    /** A form of which there is one version yet. */
+    public static <T> KeptForm<T> of(String name, Class<T> type) {
+        return of(name, type, List.of());
+    }
+
+    public String name() {
+        return name;
+    }
+
+    /** What is kept so. */
+    public Class<T> type() {
+        return type;
     }
 
     /** The version that is written. */
@@ -39,8 +65,19 @@ public final class KeptForm<T> {
 
     /** As JSON, UTF-8. */
     public byte[] write(T value) {
-        return MAPPER.writeValueAsBytes(
-                MAPPER.createObjectNode().put(VERSION, version()).set(KEPT, MAPPER.<JsonNode>valueToTree(value)));
+        return writeText(value).getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** As JSON. */
+    public String writeText(T value) {
+        // By its type: only so does one of several kinds say of which it is.
+        JsonNode kept = MAPPER.readTree(MAPPER.writerFor(type).writeValueAsString(value));
+        return MAPPER.createObjectNode().put(VERSION, version()).set(KEPT, kept).toString();
+    }
+
+    /** As {@link #read}, of a text. */
+    public T readText(String json) {
+        return read(json.getBytes(StandardCharsets.UTF_8));
     }
 
     /**
@@ -55,12 +92,17 @@ public final class KeptForm<T> {
         int version = enveloped ? document.path(VERSION).asInt() : 1;
         if (version > version()) {
             throw new IllegalArgumentException(
-                    "was kept by a later Rampart, in version " + version + "; this one knows " + version());
+                    name + " was kept by a later Rampart, in version " + version + "; this one knows " + version());
         }
         JsonNode kept = enveloped ? document.path(KEPT) : document;
         for (UnaryOperator<JsonNode> step : steps.subList(version - 1, steps.size())) {
             kept = step.apply(kept);
         }
         return MAPPER.treeToValue(kept, type);
+    }
+
+    @Override
+    public String toString() {
+        return name + ", version " + version();
     }
 }

@@ -41,7 +41,6 @@ import rampart.server.stores.KeptMaterial;
 import rampart.server.stores.Materials;
 import rampart.server.stores.TestTables;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The house's own materials: foams with their test data, boards, wraps, consumables, each with its history. */
@@ -50,11 +49,9 @@ class MaterialController {
     private static final String KINDS = "foam|board|wrap|consumable";
 
     private final Materials materials;
-    private final JsonMapper mapper;
 
-    MaterialController(Materials materials, JsonMapper mapper) {
+    MaterialController(Materials materials) {
         this.materials = materials;
-        this.mapper = mapper;
     }
 
     /**
@@ -156,11 +153,7 @@ class MaterialController {
     /** The test data of a foam, as they were given. */
     @GetMapping(path = "/api/stores/materials/{id}/tests", produces = MediaType.APPLICATION_JSON_VALUE)
     TestTables tests(@PathVariable("id") String id) {
-        return there(id)
-                .value()
-                .tables()
-                .map(json -> mapper.readValue(json, TestTables.class))
-                .orElse(TestTables.NONE);
+        return there(id).value().tables().orElse(TestTables.NONE);
     }
 
     /** Fits test data; nothing is stored. */
@@ -224,14 +217,12 @@ class MaterialController {
     }
 
     private MaterialView write(
-            String id, String kind, MaterialGiven given, Optional<String> testsBefore, long seen, Principal who) {
+            String id, String kind, MaterialGiven given, Optional<TestTables> testsBefore, long seen, Principal who) {
         if (!(given.document() instanceof ObjectNode object)) {
             throw new FieldsException(
                     Message.FIELDS, List.of(new Problem("/document", "it must be an object with the figures")));
         }
-        Optional<TestTables> tables = given.tests() == null
-                ? testsBefore.map(json -> mapper.readValue(json, TestTables.class))
-                : Optional.of(given.tests());
+        Optional<TestTables> tables = given.tests() == null ? testsBefore : Optional.of(given.tests());
         return fields(() -> materials.set(id, kind, object, tables, seen, who.getName()))
                 .map(MaterialView::of)
                 .orElseThrow(() -> new ApiException(Message.MATERIAL_CHANGED));

@@ -25,7 +25,7 @@ public class Consignments {
     private final Clock clock;
 
     Consignments(Histories histories, Releases releases, Trail trail, Clock clock) {
-        this.kept = histories.of(EntryRepository.Kind.consignment, KeptConsignment.class);
+        this.kept = histories.of(EntryRepository.Kind.consignment, KeptConsignment.FORM);
         this.releases = releases;
         this.trail = trail;
         this.clock = clock;

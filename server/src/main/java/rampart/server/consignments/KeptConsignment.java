@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import rampart.formats.kept.KeptForm;
 
 /**
  * Packs that travel together.
@@ -12,6 +13,8 @@ import java.util.Set;
  * @param entries in the order in which the boxes are numbered
  */
 public record KeptConsignment(List<String> receiver, String note, List<Entry> entries) {
+    public static final KeptForm<KeptConsignment> FORM = KeptForm.of("consignment", KeptConsignment.class);
+
     public KeptConsignment {
         receiver = List.copyOf(receiver);
         entries = List.copyOf(entries);

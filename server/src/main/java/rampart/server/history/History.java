@@ -3,9 +3,9 @@ package rampart.server.history;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import rampart.formats.kept.KeptForm;
 import rampart.server.persistence.EntryRepository;
 import rampart.server.persistence.EntryRepository.Entry;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * All versions of one kind of thing. Whoever writes says which version they saw: of two who saw the same one, the second is
@@ -13,16 +13,14 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class History<T> {
     private final EntryRepository.Kind kind;
-    private final Class<T> type;
+    private final KeptForm<T> form;
     private final EntryRepository entries;
-    private final JsonMapper mapper;
     private final Clock clock;
 
-    History(EntryRepository.Kind kind, Class<T> type, EntryRepository entries, JsonMapper mapper, Clock clock) {
+    History(EntryRepository.Kind kind, KeptForm<T> form, EntryRepository entries, Clock clock) {
         this.kind = kind;
-        this.type = type;
+        this.form = form;
         this.entries = entries;
-        this.mapper = mapper;
         this.clock = clock;
     }
 
@@ -80,7 +78,7 @@ public final class History<T> {
                 .findFirst()
                 .map(Entry::version)
                 .orElse(0L);
-        Entry entry = new Entry(id, seen + 1, mapper.writeValueAsString(value), gone, clock.instant(), by);
+        Entry entry = new Entry(id, seen + 1, form.writeText(value), gone, clock.instant(), by);
         return now == seen && entries.add(kind, entry) ? Optional.of(version(entry)) : Optional.empty();
     }
 
@@ -88,7 +86,7 @@ public final class History<T> {
         return new Version<>(
                 entry.id(),
                 entry.version(),
-                mapper.readValue(entry.document(), type),
+                form.readText(entry.document()),
                 entry.gone(),
                 entry.changedAt(),
                 entry.changedBy());

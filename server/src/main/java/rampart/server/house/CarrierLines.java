@@ -5,22 +5,21 @@ import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.cost.CarrierLine;
+import rampart.formats.kept.KeptForm;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.HouseRepository;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What carriers take, by the figures of the house. */
 @Service
 public class CarrierLines {
+    static final KeptForm<KeptLine[]> LINES = KeptForm.of("carrier-lines", KeptLine[].class);
+
     private final HouseRepository repository;
     private final Trail trail;
-    private final JsonMapper mapper;
 
-    CarrierLines(HouseRepository repository, Trail trail, JsonMapper mapper) {
+    CarrierLines(HouseRepository repository, Trail trail) {
         this.repository = repository;
         this.trail = trail;
-        this.mapper = mapper;
     }
 
     /** One line as it is kept; what a carrier does not limit is null. */
@@ -36,7 +35,7 @@ public class CarrierLines {
     }
 
     public List<KeptLine> kept() {
-        return mapper.readValue(repository.carrierLines(), new TypeReference<>() {});
+        return List.of(LINES.readText(repository.carrierLines()));
     }
 
     public List<CarrierLine> lines() {
@@ -45,7 +44,7 @@ public class CarrierLines {
 
     @Transactional
     public void set(List<KeptLine> lines, String by) {
-        repository.setCarrierLines(mapper.writeValueAsString(lines));
+        repository.setCarrierLines(LINES.writeText(lines.toArray(KeptLine[]::new)));
         trail.add(
                 by,
                 EventType.WAYS_CHANGED,

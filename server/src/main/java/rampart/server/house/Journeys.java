@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.formats.journey.JourneyPresets;
+import rampart.formats.kept.KeptForm;
 import rampart.server.history.Histories;
 import rampart.server.history.History;
 import rampart.server.history.Version;
@@ -21,7 +22,7 @@ public class Journeys {
     private final Trail trail;
 
     Journeys(Histories histories, Trail trail) {
-        this.journeys = histories.of(Kind.journey, KeptJourney.class);
+        this.journeys = histories.of(Kind.journey, KeptJourney.FORM);
         this.trail = trail;
     }
 
@@ -31,7 +32,9 @@ public class Journeys {
      * @param words ends the sentence "it travels"
      * @param document as it stands in a pack file; null where one was taken away long ago
      */
-    record KeptJourney(String words, String detail, String document) {}
+    record KeptJourney(String words, String detail, String document) {
+        static final KeptForm<KeptJourney> FORM = KeptForm.of("journey", KeptJourney.class);
+    }
 
     /**
      * A journey to choose.

@@ -5,20 +5,20 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import rampart.formats.kept.KeptForm;
 import rampart.server.persistence.EventRepository;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What was done by whom. An entry is written in the transaction of what it tells of: both are there, or neither. */
 @Service
 public class Trail {
     private static final int LONGEST_SUBJECT = 300;
 
+    static final KeptForm<Detail> DETAIL = KeptForm.of("detail", Detail.class);
+
     private final EventRepository events;
-    private final JsonMapper mapper;
     private final Clock clock;
 
-    Trail(EventRepository events, JsonMapper mapper, Clock clock) {
-        this.mapper = mapper;
+    Trail(EventRepository events, Clock clock) {
         this.events = events;
         this.clock = clock;
     }
@@ -67,14 +67,7 @@ public class Trail {
                 ? name
                 : name.substring(0, name.offsetByCodePoints(0, LONGEST_SUBJECT));
         events.add(
-                clock.instant(),
-                who,
-                what.name(),
-                subject.kind().name(),
-                subject.id(),
-                cut,
-                // By its interface: only so is its kind written.
-                mapper.writerFor(Detail.class).writeValueAsString(detail));
+                clock.instant(), who, what.name(), subject.kind().name(), subject.id(), cut, DETAIL.writeText(detail));
     }
 
     /** Something that was done. */
@@ -93,7 +86,7 @@ public class Trail {
                         event.who(),
                         EventType.valueOf(event.what()),
                         new Subject(Subject.Kind.valueOf(event.subjectKind()), event.subjectId(), event.subject()),
-                        mapper.readValue(event.details(), Detail.class)))
+                        DETAIL.readText(event.details())))
                 .toList();
     }
 }

@@ -1,7 +1,5 @@
 package rampart.server.packings;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
-
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -18,6 +16,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import rampart.core.steps.PackingRecord;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.formats.kept.KeptForm;
 import rampart.formats.kept.KeptForms;
 import rampart.formats.paper.PackStepsView.PackStepView;
 import rampart.server.house.Detail;
@@ -31,7 +30,6 @@ import rampart.server.persistence.PackingRepository.StoredPacking;
 import rampart.server.persistence.PhotographRepository;
 import rampart.server.persistence.ReleaseRepository.StoredRelease;
 import rampart.server.persistence.TryAgain;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Packs at the packing table. An act that is sent twice counts once; one that is refused changes nothing. */
 @Service
@@ -50,7 +48,6 @@ public class Packings {
     private final PhotographRepository photographs;
     private final Trail trail;
     private final TransactionTemplate transaction;
-    private final JsonMapper mapper;
     private final Clock clock;
 
     Packings(
@@ -58,13 +55,11 @@ public class Packings {
             PhotographRepository photographs,
             Trail trail,
             PlatformTransactionManager transactions,
-            JsonMapper mapper,
             Clock clock) {
         this.repository = repository;
         this.photographs = photographs;
         this.trail = trail;
         this.transaction = TryAgain.template(transactions);
-        this.mapper = mapper;
         this.clock = clock;
     }
 
@@ -84,7 +79,9 @@ public class Packings {
     public record Received(String id, Optional<Sentence> refused) {}
 
     /** As acts are kept. */
-    record KeptAct(String deed, Double value, String note) {}
+    record KeptAct(String deed, Double value, String note) {
+        static final KeptForm<KeptAct> FORM = KeptForm.of("act", KeptAct.class);
+    }
 
     /** A packing as it stands. */
     public record Standing(
@@ -108,7 +105,7 @@ public class Packings {
                     UUID.randomUUID().toString(),
                     scanned,
                     release.number(),
-                    new String(KeptForms.PACKING_STEPS.write(steps.toArray(PackStepView[]::new)), UTF_8),
+                    KeptForms.PACKING_STEPS.writeText(steps.toArray(PackStepView[]::new)),
                     clock.instant(),
                     by,
                     Optional.empty());
@@ -133,8 +130,7 @@ public class Packings {
     }
 
     private Standing standing(StoredPacking packing) {
-        List<PackStepView> steps =
-                List.of(KeptForms.PACKING_STEPS.read(packing.steps().getBytes(UTF_8)));
+        List<PackStepView> steps = List.of(KeptForms.PACKING_STEPS.readText(packing.steps()));
         PackingRecord record =
                 new PackingRecord(steps.stream().map(PackStepView::planned).toList());
         List<StoredAct> acts = repository.acts(packing.id());
@@ -144,7 +140,7 @@ public class Packings {
     }
 
     private PackingRecord.Act act(StoredAct stored) {
-        KeptAct kept = mapper.readValue(stored.document(), KeptAct.class);
+        KeptAct kept = KeptAct.FORM.readText(stored.document());
         return new PackingRecord.Act(
                 stored.step(),
                 PackingRecord.Deed.valueOf(kept.deed()),
@@ -216,7 +212,7 @@ public class Packings {
                 sent.id(),
                 place,
                 act.step(),
-                mapper.writeValueAsString(new KeptAct(
+                KeptAct.FORM.writeText(new KeptAct(
                         act.deed().name(), act.value().isPresent() ? act.value().getAsDouble() : null, act.note())),
                 believed(sent.doneAt()),
                 clock.instant(),

@@ -2,6 +2,7 @@ package rampart.server.releases;
 
 import java.time.Instant;
 import java.util.List;
+import rampart.formats.kept.KeptForm;
 
 /**
  * A pack that goes out and comes back.
@@ -9,6 +10,8 @@ import java.util.List;
  * @param renewedAtTrip how many trips there had been when its foam was last renewed
  */
 public record KeptReturns(List<Trip> trips, int renewedAtTrip) {
+    public static final KeptForm<KeptReturns> FORM = KeptForm.of("returns", KeptReturns.class);
+
     public static final KeptReturns NONE = new KeptReturns(List.of(), 0);
 
     public KeptReturns {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import rampart.core.steps.StepEdits;
+import rampart.formats.kept.KeptForm;
 
 /**
  * What somebody changed in the steps of a pack, as it is kept.
@@ -13,6 +14,8 @@ import rampart.core.steps.StepEdits;
  * @param added steps of somebody's own
  */
 public record KeptSteps(List<String> order, Map<String, Words> words, List<StepEdits.Own> added) {
+    public static final KeptForm<KeptSteps> FORM = KeptForm.of("steps", KeptSteps.class);
+
     public static final KeptSteps NONE = new KeptSteps(List.of(), Map.of(), List.of());
 
     public KeptSteps {

@@ -1,6 +1,7 @@
 package rampart.server.releases;
 
 import java.util.List;
+import rampart.formats.kept.KeptForm;
 
 /**
  * How the house numbers what it releases, and who sends it.
@@ -11,6 +12,8 @@ import java.util.List;
  * @param sender lines of an address
  */
 public record PaperWays(String numberScheme, String nameScheme, String consignmentScheme, List<String> sender) {
+    public static final KeptForm<PaperWays> FORM = KeptForm.of("papers", PaperWays.class);
+
     /** Until somebody sets them. */
     public static final PaperWays ORDINARY =
             new PaperWays("R{number:4}", "{name}, revision {revision}", "C{number:4}", List.of());

@@ -19,6 +19,7 @@ import rampart.core.steps.Contradictions;
 import rampart.core.steps.Step;
 import rampart.core.steps.StepEdits;
 import rampart.core.words.Wording;
+import rampart.formats.kept.KeptForm;
 import rampart.formats.pack.PackFile;
 import rampart.formats.paper.PaperSource;
 import rampart.formats.view.EvaluationView;
@@ -39,7 +40,6 @@ import rampart.server.persistence.ReleaseRepository.StoredRelease;
 import rampart.server.persistence.RevisionRepository.Revision;
 import rampart.server.persistence.TryAgain;
 import rampart.server.stores.PriceList;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Releases revisions under numbers of the house, with the steps as people arranged them and the prices of the day. */
 @Service
@@ -55,7 +55,6 @@ public class Releases {
     private final PriceList prices;
     private final Trail trail;
     private final TransactionTemplate transaction;
-    private final JsonMapper mapper;
     private final Clock clock;
 
     Releases(
@@ -66,22 +65,22 @@ public class Releases {
             PriceList prices,
             Trail trail,
             PlatformTransactionManager transactions,
-            JsonMapper mapper,
             Clock clock) {
         this.repository = repository;
-        this.ways = histories.of(EntryRepository.Kind.papers, PaperWays.class);
-        this.steps = histories.of(EntryRepository.Kind.steps, KeptSteps.class);
+        this.ways = histories.of(EntryRepository.Kind.papers, PaperWays.FORM);
+        this.steps = histories.of(EntryRepository.Kind.steps, KeptSteps.FORM);
         this.shelf = shelf;
         this.packs = packs;
         this.prices = prices;
         this.trail = trail;
         this.transaction = TryAgain.template(transactions);
-        this.mapper = mapper;
         this.clock = clock;
     }
 
     /** Prices as a release keeps them. */
-    record KeptPrices(String currency, Map<String, Double> perUnit) {}
+    record KeptPrices(String currency, Map<String, Double> perUnit) {
+        static final KeptForm<KeptPrices> FORM = KeptForm.of("prices", KeptPrices.class);
+    }
 
     /** What came of releasing. */
     public sealed interface Outcome {
@@ -214,8 +213,8 @@ public class Releases {
                 revision.number(),
                 verdict.name(),
                 reason,
-                mapper.writeValueAsString(steps(pack.id()).value()),
-                mapper.writeValueAsString(new KeptPrices(today.currency(), today.perUnit())),
+                KeptSteps.FORM.writeText(steps(pack.id()).value()),
+                KeptPrices.FORM.writeText(new KeptPrices(today.currency(), today.perUnit())),
                 clock.instant(),
                 by);
         repository.add(release);
@@ -247,12 +246,12 @@ public class Releases {
 
     /** Steps as they were arranged when it was released. */
     KeptSteps steps(StoredRelease release) {
-        return mapper.readValue(release.edits(), KeptSteps.class);
+        return KeptSteps.FORM.readText(release.edits());
     }
 
     /** Prices of the day on which it was released. */
     Prices prices(StoredRelease release) {
-        KeptPrices kept = mapper.readValue(release.prices(), KeptPrices.class);
+        KeptPrices kept = KeptPrices.FORM.readText(release.prices());
         return new Prices(kept.currency(), kept.perUnit());
     }
 

@@ -24,7 +24,7 @@ public class Returns {
     private final Clock clock;
 
     Returns(Histories histories, Trail trail, Clock clock) {
-        this.kept = histories.of(EntryRepository.Kind.returns, KeptReturns.class);
+        this.kept = histories.of(EntryRepository.Kind.returns, KeptReturns.FORM);
         this.trail = trail;
         this.clock = clock;
     }

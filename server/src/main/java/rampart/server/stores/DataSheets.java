@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rampart.core.insert.HotCutting;
 import rampart.core.material.Foam;
+import rampart.formats.kept.KeptForm;
 import rampart.server.history.Histories;
 import rampart.server.history.History;
 import rampart.server.history.Version;
@@ -23,7 +24,7 @@ public class DataSheets {
     private final Trail trail;
 
     DataSheets(Histories histories, Trail trail) {
-        this.sheets = histories.of(Kind.data_sheet, KeptDataSheet.class);
+        this.sheets = histories.of(Kind.data_sheet, KeptDataSheet.FORM);
         this.trail = trail;
     }
 
@@ -33,7 +34,9 @@ public class DataSheets {
      * @param title of the sheet, with its maker
      * @param dated the day that stands on it, ISO 8601
      */
-    public record KeptDataSheet(String title, String dated) {}
+    public record KeptDataSheet(String title, String dated) {
+        public static final KeptForm<KeptDataSheet> FORM = KeptForm.of("data-sheet", KeptDataSheet.class);
+    }
 
     /** What was confirmed of this foam, newest first. */
     public List<Version<KeptDataSheet>> of(String foam) {

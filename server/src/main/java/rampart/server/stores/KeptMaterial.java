@@ -1,6 +1,7 @@
 package rampart.server.stores;
 
 import java.util.Optional;
+import rampart.formats.kept.KeptForm;
 
 /**
  * A material of the house as it is kept.
@@ -10,8 +11,10 @@ import java.util.Optional;
  * @param tests the tables of test data it was fitted to: JSON in a text; null where there are none
  */
 public record KeptMaterial(String kind, String name, String document, String tests) {
+    public static final KeptForm<KeptMaterial> FORM = KeptForm.of("material", KeptMaterial.class);
+
     /** Empty where there are none. */
-    public Optional<String> tables() {
-        return Optional.ofNullable(tests);
+    public Optional<TestTables> tables() {
+        return Optional.ofNullable(tests).map(TestTables.FORM::readText);
     }
 }

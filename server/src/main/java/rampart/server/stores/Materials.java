@@ -23,7 +23,6 @@ import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.EntryRepository.Kind;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The house's own foams, boards, wraps and consumables; each change is kept. */
@@ -38,11 +37,9 @@ public class Materials {
     private final History<KeptMaterial> materials;
     private final Catalogue standard;
     private final Trail trail;
-    private final JsonMapper mapper;
 
-    Materials(Histories histories, Catalogue standard, Trail trail, JsonMapper mapper) {
-        this.mapper = mapper;
-        this.materials = histories.of(Kind.material, KeptMaterial.class);
+    Materials(Histories histories, Catalogue standard, Trail trail) {
+        this.materials = histories.of(Kind.material, KeptMaterial.FORM);
         this.standard = standard;
         this.trail = trail;
     }
@@ -126,7 +123,7 @@ public class Materials {
                 kind,
                 document.path("name").asString(""),
                 text,
-                tests.map(mapper::writeValueAsString).orElse(null));
+                tests.map(TestTables.FORM::writeText).orElse(null));
         Optional<Version<KeptMaterial>> written = materials.set(id, material, seen, by);
         written.ifPresent(done -> tell(done, seen == 0 ? Detail.Change.added : Detail.Change.changed, by));
         return written;

@@ -26,7 +26,7 @@ public class PriceList {
     private final Trail trail;
 
     PriceList(Histories histories, House house, Trail trail) {
-        this.prices = histories.of(Kind.price, KeptPrice.class);
+        this.prices = histories.of(Kind.price, KeptPrice.FORM);
         this.house = house;
         this.trail = trail;
     }

@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rampart.core.box.StockCarton;
 import rampart.core.quantity.Size;
 import rampart.core.search.Stock;
+import rampart.formats.kept.KeptForm;
 import rampart.server.history.Histories;
 import rampart.server.history.History;
 import rampart.server.history.Version;
@@ -34,13 +35,15 @@ public class Stores {
     private final Trail trail;
 
     Stores(Histories histories, Trail trail) {
-        this.cartons = histories.of(Kind.carton, KeptCarton.class);
-        this.sheets = histories.of(Kind.sheet, StoredSheet.class);
+        this.cartons = histories.of(Kind.carton, KeptCarton.FORM);
+        this.sheets = histories.of(Kind.sheet, StoredSheet.FORM);
         this.trail = trail;
     }
 
     /** A carton as it is kept; inside size in mm. */
     record KeptCarton(String name, double lengthMm, double widthMm, double heightMm, String board, String source) {
+        static final KeptForm<KeptCarton> FORM = KeptForm.of("carton", KeptCarton.class);
+
         static KeptCarton of(StockCarton carton, String source) {
             Size inside = carton.inside();
             return new KeptCarton(

@@ -2,6 +2,7 @@ package rampart.server.stores;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.function.Supplier;
+import rampart.formats.kept.KeptForm;
 import rampart.formats.material.FitBasis;
 import rampart.formats.testdata.TestedFoam;
 
@@ -15,6 +16,8 @@ public record TestTables(
 
         @NotNull(message = "give the table of vibration; it may be empty")
         String vibration) {
+    public static final KeptForm<TestTables> FORM = KeptForm.of("tests", TestTables.class);
+
     /** No tables. */
     public static final TestTables NONE = new TestTables("", "", "");
 
