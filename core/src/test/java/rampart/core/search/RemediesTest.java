@@ -33,14 +33,17 @@ import rampart.core.words.Wording;
 
 /** Remedies against an exhaustive search over every change of the space, written apart from it. */
 class RemediesTest {
+    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
+    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
+
     private static final Catalogue CATALOGUE = StandardCatalogue.get();
 
     @Test
-    void equalAnExhaustiveSearchOn200PacksThatBreak() {
+    void equalAnExhaustiveSearchOnPacksThatBreak() {
         Random random = new Random(17);
         int broken = 0;
         int mended = 0;
-        while (broken < 200) {
+        while (broken < 40 * THOROUGH) {
             Pack pack = broken % 2 == 0 ? Packs.random(random) : Packs.everyState(random);
             // Falls that are worked in time are another test's.
             if (Evaluator.evaluate(pack, CATALOGUE).verdict() != Status.BREAKS
@@ -55,7 +58,7 @@ class RemediesTest {
             assertThat(ours).as("pack %d %s", broken, pack).isEqualTo(exhaustive);
             mended += ours.isEmpty() ? 0 : 1;
         }
-        assertThat(mended).as("packs that a change mends").isGreaterThan(50);
+        assertThat(mended).as("packs that a change mends").isGreaterThan(10 * THOROUGH);
     }
 
     /** Where no single change mends, two kinds together: every pair of steps, in a catalogue of three foams and boards. */
