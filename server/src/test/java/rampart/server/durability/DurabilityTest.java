@@ -20,12 +20,12 @@ import rampart.server.support.TestDatabase;
 import rampart.server.support.Worker;
 
 /**
- * What was said to be saved is there, whoever is killed in the middle of saves. Twelve kills with every test;
+ * What was said to be saved is there, whoever is killed in the middle of saves. Six kills with every test, thirty in a thorough one;
  * {@code ./rampart bench kills} makes sixty.
  */
 class DurabilityTest {
     private static final int PEOPLE = 3;
-    private static final int KILLS = Integer.getInteger("rampart.kills", 12);
+    private static final int KILLS = Integer.getInteger("rampart.kills", 6 * Integer.getInteger("rampart.thorough", 1));
     private static final int KILLS_OF_THE_SERVER = KILLS / 3;
     private static final int KILLS_OF_THE_DATABASE = KILLS - KILLS_OF_THE_SERVER;
     private static final String ACCOUNT = "{\"code\":\"%s\",\"name\":\"keeper\",\"password\":\"a long password\"}";
