@@ -1,5 +1,6 @@
 package rampart.formats.pack;
 
+import rampart.core.layout.LayerKind;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.bed.Nature;
@@ -57,7 +58,7 @@ final class BedRules {
                 rules.all();
                 problems.addAll(rules.problems);
             }
-            if (layer.path("kind").asString().equals("wrap")) {
+            if (layer.path("kind").asString().equals(LayerKind.WRAP.word())) {
                 wraps += layer.path("thicknessMm").asDouble();
             } else {
                 first = false;

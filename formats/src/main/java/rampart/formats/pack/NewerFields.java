@@ -1,5 +1,6 @@
 package rampart.formats.pack;
 
+import rampart.core.layout.LayerKind;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,7 +75,7 @@ final class NewerFields {
             if (!style.equals(REGULAR) && CartonStyle.of(style).isPresent()) {
                 came.put(layer.appendProperty("style"), 5);
             }
-            if (layers.path(i).path("kind").asString("").equals("boards")) {
+            if (layers.path(i).path("kind").asString("").equals(LayerKind.BOARDS.word())) {
                 came.put(layer.appendProperty("kind"), 5);
             }
             add(layer.appendProperty("bed"), 4);

@@ -1,5 +1,6 @@
 package rampart.formats.pack;
 
+import rampart.core.layout.LayerKind;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -43,7 +44,7 @@ final class PackRules {
     private void lastLayerIsBox() {
         JsonPointer last = LAYERS.appendIndex(document.at(LAYERS).size() - 1).appendProperty("kind");
         JsonNode kind = document.at(last);
-        if (!kind.asString().equals("box")) {
+        if (!kind.asString().equals(LayerKind.BOX.word())) {
             problems.add(
                     new Problem(last, kind + " is not allowed last; the last layer must be a box, the outer carton"));
         }

@@ -83,12 +83,8 @@ public record ListsView(
         }
     }
 
-    /**
-     * A form of a cushion.
-     *
-     * @param first as for a layer
-     */
-    public record FormChoice(String value, String words, boolean first) {}
+    /** A form of a cushion. */
+    public record FormChoice(String value, String words) {}
 
     /**
      * A paper of a pack.
@@ -152,10 +148,10 @@ public record ListsView(
                 choices(Surface.values(), Surface::words),
                 Stream.of(LayerKind.values()).map(LayerChoice::of).toList(),
                 List.of(
-                        new FormChoice("full", "all round", false),
-                        new FormChoice("pads", "pads", false),
-                        new FormChoice("corners", "corner blocks", false),
-                        new FormChoice("bed", "a bed cut to it", true)),
+                        new FormChoice("full", "all round"),
+                        new FormChoice("pads", "pads"),
+                        new FormChoice("corners", "corner blocks"),
+                        new FormChoice("bed", "a bed cut to it")),
                 choices(Nature.values(), Nature::words),
                 choices(Layer.Wrap.Tape.values(), Layer.Wrap.Tape::words),
                 choices(CartonState.Fill.values(), CartonState.Fill::words),
