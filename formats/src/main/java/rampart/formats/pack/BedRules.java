@@ -1,11 +1,11 @@
 package rampart.formats.pack;
 
-import rampart.core.layout.LayerKind;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.bed.Nature;
 import rampart.core.geometry.Edges;
 import rampart.core.geometry.PlanPoint;
+import rampart.core.layout.LayerKind;
 import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;

@@ -1,11 +1,11 @@
 package rampart.formats.pack;
 
-import rampart.core.layout.LayerKind;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rampart.core.box.CartonStyle;
+import rampart.core.layout.LayerKind;
 import rampart.formats.json.Problem;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;

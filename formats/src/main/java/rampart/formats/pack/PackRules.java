@@ -1,10 +1,10 @@
 package rampart.formats.pack;
 
-import rampart.core.layout.LayerKind;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import rampart.core.layout.LayerKind;
 import rampart.formats.journey.JourneyRules;
 import rampart.formats.json.Problem;
 import rampart.formats.material.MaterialRules;

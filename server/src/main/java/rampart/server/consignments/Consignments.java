@@ -45,7 +45,7 @@ public class Consignments {
     public Version<KeptConsignment> add(KeptConsignment consignment, String by) {
         NumberScheme scheme = NumberScheme.ofNumbers(releases.ways().value().consignmentScheme());
         int year = clock.instant().atZone(ZoneOffset.UTC).getYear();
-        for (long running = kept.newest().size() + 1L; ; running++) {
+        for (long running = kept.count() + 1; ; running++) {
             String number = scheme.of(running, year, 1, "");
             Optional<Version<KeptConsignment>> added =
                     kept.newest(number).isPresent() ? Optional.empty() : kept.set(number, consignment, 0, by);

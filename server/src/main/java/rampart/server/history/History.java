@@ -34,6 +34,11 @@ public final class History<T> {
         return newest().stream().filter(version -> !version.gone()).toList();
     }
 
+    /** How many ids there ever were. */
+    public long count() {
+        return entries.count(kind);
+    }
+
     /** Some of what was looked for, and how many there are. */
     public record Page<T>(List<Version<T>> versions, long total) {}
 

@@ -74,8 +74,11 @@ public class CardRepository {
                 values.add(wanted);
             });
             if (!text.isEmpty()) {
-                where.append(" AND (name LIKE ? ESCAPE '!' OR note LIKE ? ESCAPE '!')");
+                where.append(
+                        " AND LOCATE(WEIGHT_STRING(CONVERT(? USING utf8mb4) COLLATE utf8mb4_unicode_ci), words) > 0"
+                                + " AND (name LIKE ? ESCAPE '!' OR note LIKE ? ESCAPE '!')");
                 String pattern = Like.anywhere(text);
+                values.add(text);
                 values.add(pattern);
                 values.add(pattern);
             }

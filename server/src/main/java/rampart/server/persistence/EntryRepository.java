@@ -54,6 +54,14 @@ public class EntryRepository {
                 .list();
     }
 
+    /** How many ids there ever were of this kind. */
+    public long count(Kind kind) {
+        return jdbc.sql("SELECT COUNT(*) FROM entry WHERE kind = ? AND version = 1")
+                .param(kind.name())
+                .query(Long.class)
+                .single();
+    }
+
     /** Some of what was looked for, and how many there are. */
     public record Page(List<Entry> entries, long total) {}
 

@@ -91,7 +91,7 @@ public class PackRepository {
     }
 
     public boolean none() {
-        return jdbc.sql("SELECT 1 FROM pack WHERE deleted_at IS NULL LIMIT 1")
+        return jdbc.sql("SELECT 1 FROM card WHERE on_shelf = 1 LIMIT 1")
                 .query(Integer.class)
                 .optional()
                 .isEmpty();

@@ -61,6 +61,30 @@ class CardTest {
                             .total())
                     .as("a line below is a letter, not any letter")
                     .isZero();
+            http.put(
+                    "api/packs/" + id + "/note",
+                    "{\"note\":\"\u00c6gir's Stra\u00dfe, Na\u00efve 100 % \ud83d\ude00 \ufdfa\"}");
+            for (String there : List.of(
+                    "naive",
+                    "NA\u00cfVE",
+                    "stra\u00dfe",
+                    "\u00e6gir",
+                    "0 %",
+                    "'s s",
+                    "\ud83d\ude00",
+                    "\ufdfa",
+                    "\u00ad")) {
+                assertThat(cards.find(new Wanted(there, Optional.empty(), Optional.empty()), Order.NAME, 0, 5)
+                                .total())
+                        .as(there)
+                        .isEqualTo(likeAlone(database, there));
+            }
+            assertThat(likeAlone(database, "naive")).isOne();
+            assertThat(cards.find(new Wanted("naiver", Optional.empty(), Optional.empty()), Order.NAME, 0, 5)
+                            .total())
+                    .isZero();
+            http.put("api/packs/" + id + "/note", "{\"note\":\"" + "\ufdfa".repeat(4000) + "\"}");
+            assertThat(header(cards, id).note()).as("the most weights").hasSize(4000);
             http.delete("api/packs/" + id);
             assertThat(cards.find(ANY, Order.SAVED, 0, 5).total()).isZero();
             http.post("api/packs/" + id + "/restoration", "");
@@ -71,6 +95,13 @@ class CardTest {
             assertThat(cards.waiting(5)).contains(id);
             assertThat(verdict(http, "breaks", id)).as("worked anew").isTrue();
         }
+    }
+
+    /** Found letter by letter, without the weights. */
+    private static long likeAlone(TestDatabase database, String text) {
+        return Long.parseLong(database.single("SELECT COUNT(*) FROM card WHERE on_shelf = 1 AND (name LIKE '%"
+                + text.replace("'", "''").replace("%", "!%") + "%' ESCAPE '!' OR note LIKE '%"
+                + text.replace("'", "''").replace("%", "!%") + "%' ESCAPE '!')"));
     }
 
     private static Header header(CardRepository cards, String id) {

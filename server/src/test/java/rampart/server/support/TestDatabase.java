@@ -85,8 +85,19 @@ public final class TestDatabase implements AutoCloseable {
 
     /** A server variable's value. */
     public String variable(String name) {
+        return single("SELECT @@GLOBAL." + name);
+    }
+
+    /** How often something was done since it was started, of the counters that the database keeps. */
+    public long counted(String name) {
+        return Long.parseLong(single(
+                "SELECT variable_value FROM information_schema.global_status WHERE variable_name = '" + name + "'"));
+    }
+
+    /** The one value that a statement gives. */
+    public String single(String sql) {
         try (Connection connection = DriverManager.getConnection(url(), "rampart", PASSWORD);
-                ResultSet row = connection.createStatement().executeQuery("SELECT @@GLOBAL." + name)) {
+                ResultSet row = connection.createStatement().executeQuery(sql)) {
             row.next();
             return row.getString(1);
         } catch (SQLException e) {
