@@ -16,13 +16,14 @@ public final class Outside {
     /** A Python script of the test resources, by the system's Python, whose packages come from Debian; what it prints. */
     public static List<String> python(String script, Path... arguments) throws IOException {
         Path file = Files.createTempFile("rampart", ".py");
-        file.toFile().deleteOnExit();
         try (java.io.InputStream in = Outside.class.getResourceAsStream(script)) {
             Files.write(file, in.readAllBytes());
+            List<String> command = new ArrayList<>(List.of("/usr/bin/python3", file.toString()));
+            Stream.of(arguments).map(Path::toString).forEach(command::add);
+            return run(command);
+        } finally {
+            Files.delete(file);
         }
-        List<String> command = new ArrayList<>(List.of("/usr/bin/python3", file.toString()));
-        Stream.of(arguments).map(Path::toString).forEach(command::add);
-        return run(command);
     }
 
     /** What an independent reader finds in each of these drawings, in their order; it is started once, for it is slow to start. */

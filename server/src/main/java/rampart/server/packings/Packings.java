@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -118,7 +119,7 @@ public class Packings {
 
     /** Newest first. */
     public List<Standing> newest() {
-        return repository.newest().stream().map(this::standing).toList();
+        return standing(repository.newest());
     }
 
     public Optional<Standing> byId(String id) {
@@ -130,16 +131,31 @@ public class Packings {
     }
 
     private Standing standing(StoredPacking packing) {
+        return standing(List.of(packing)).get(0);
+    }
+
+    private List<Standing> standing(List<StoredPacking> packings) {
+        List<String> ids = packings.stream().map(StoredPacking::id).toList();
+        Map<String, List<StoredAct>> acts = repository.acts(ids);
+        Map<String, Set<String>> pictured = photographs.pictured(ids);
+        return packings.stream()
+                .map(packing -> standing(
+                        packing,
+                        acts.getOrDefault(packing.id(), List.of()),
+                        pictured.getOrDefault(packing.id(), Set.of())))
+                .toList();
+    }
+
+    private static Standing standing(StoredPacking packing, List<StoredAct> acts, Set<String> pictured) {
         List<PackStepView> steps = List.of(KeptForms.PACKING_STEPS.readText(packing.steps()));
         PackingRecord record =
                 new PackingRecord(steps.stream().map(PackStepView::planned).toList());
-        List<StoredAct> acts = repository.acts(packing.id());
-        photographs.ofPacking(packing.id()).forEach(picture -> record.pictured(picture.step()));
+        pictured.forEach(record::pictured);
         acts.forEach(act -> record.restore(act(act)));
         return new Standing(packing, steps, record, acts);
     }
 
-    private PackingRecord.Act act(StoredAct stored) {
+    private static PackingRecord.Act act(StoredAct stored) {
         KeptAct kept = KeptAct.FORM.readText(stored.document());
         return new PackingRecord.Act(
                 stored.step(),

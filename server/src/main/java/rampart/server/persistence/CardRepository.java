@@ -112,8 +112,11 @@ public class CardRepository {
                     return header(row);
                 })
                 .list();
+        if (page.isEmpty() && from == 0) {
+            counted[0] = 0;
+        }
         if (counted[0] < 0) {
-            counted[0] = jdbc.sql("SELECT COUNT(*) FROM card " + where)
+            counted[0] = jdbc.sql("SELECT COUNT(*) FROM card " + (wanted.text().isEmpty() ? "" : EACH) + where)
                     .params(values)
                     .query(Long.class)
                     .single();

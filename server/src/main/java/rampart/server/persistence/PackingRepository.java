@@ -3,7 +3,10 @@ package rampart.server.persistence;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -113,20 +116,26 @@ public class PackingRepository {
                 .single();
     }
 
-    /** In the order in which they were received. */
-    public List<StoredAct> acts(String packingId) {
-        return jdbc.sql("SELECT id, place, step, document, done_at, received_at, done_by FROM packing_act "
-                        + "WHERE packing_id = ? ORDER BY place")
-                .param(packingId)
-                .query((row, i) -> new StoredAct(
-                        row.getString("id"),
-                        row.getLong("place"),
-                        row.getString("step"),
-                        row.getString("document"),
-                        Times.fromColumn(row, "done_at"),
-                        Times.fromColumn(row, "received_at"),
-                        row.getString("done_by")))
-                .list();
+    /** Of each of these packings, in the order in which they were received; a packing without acts is not among them. */
+    public Map<String, List<StoredAct>> acts(List<String> packingIds) {
+        Map<String, List<StoredAct>> acts = new HashMap<>();
+        if (!packingIds.isEmpty()) {
+            jdbc.sql("SELECT packing_id, id, place, step, document, done_at, received_at, done_by FROM packing_act "
+                            + "WHERE packing_id IN (:ids) ORDER BY packing_id, place")
+                    .param("ids", packingIds)
+                    .query(row -> {
+                        acts.computeIfAbsent(row.getString("packing_id"), id -> new ArrayList<>())
+                                .add(new StoredAct(
+                                        row.getString("id"),
+                                        row.getLong("place"),
+                                        row.getString("step"),
+                                        row.getString("document"),
+                                        Times.fromColumn(row, "done_at"),
+                                        Times.fromColumn(row, "received_at"),
+                                        row.getString("done_by")));
+                    });
+        }
+        return acts;
     }
 
     /** @param act of a packing that the transaction holds, so that its place is free */

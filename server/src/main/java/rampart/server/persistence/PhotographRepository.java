@@ -1,8 +1,12 @@
 package rampart.server.persistence;
 
 import java.time.Instant;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -87,6 +91,20 @@ public class PhotographRepository {
                         Times.fromColumn(row, "added_at"),
                         row.getString("added_by")))
                 .list();
+    }
+
+    /** Of each of these packings, the steps that there is a picture of. */
+    public Map<String, Set<String>> pictured(List<String> packingIds) {
+        Map<String, Set<String>> steps = new HashMap<>();
+        if (!packingIds.isEmpty()) {
+            jdbc.sql("SELECT DISTINCT packing_id, step FROM packing_photograph WHERE packing_id IN (:ids)")
+                    .param("ids", packingIds)
+                    .query(row -> {
+                        steps.computeIfAbsent(row.getString("packing_id"), id -> new HashSet<>())
+                                .add(row.getString("step"));
+                    });
+        }
+        return steps;
     }
 
     /** First added first. */
