@@ -2785,7 +2785,6 @@ export interface components {
             shots: number;
         };
         FormChoice: {
-            first: boolean;
             value: string;
             words: string;
         };
