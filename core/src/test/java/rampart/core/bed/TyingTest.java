@@ -44,6 +44,8 @@ class TyingTest {
     void aBlockHasTwoTiesAcrossItOnBothSidesOfItsBalance() {
         BedShape tied = Tying.of(bed(WHOLE), 2, Point.ORIGIN, 0).orElseThrow();
         assertThat(tied.ties()).extracting(Tie::axis).containsOnly(Axis.Y);
+        // Webbing and hook-and-loop of 20 mm, as it is bought (common practice, no source).
+        assertThat(tied.ties()).extracting(Tie::widthMm).containsOnly(20.0);
         assertThat(tied.ties()).extracting(Tie::tensionN).containsOnly(15.0);
         assertThat(tied.ties().get(0).atMm()).isCloseTo(-50, within(3.0));
         assertThat(tied.ties().get(1).atMm()).isCloseTo(50, within(3.0));

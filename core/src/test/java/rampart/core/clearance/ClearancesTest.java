@@ -56,6 +56,22 @@ class ClearancesTest {
         assertThat(length.leastMm()).isCloseTo(4 - 12.4, within(1e-9));
     }
 
+    /** Thick foam is cut less well: a piece of 150 mm is out by 3 mm, one up to 100 mm by 2. */
+    @Test
+    void thickFoamIsOutByMore() {
+        double thin = of(pack(Packs.full("pe-28", 100), Packs.box("c-32", 0)))
+                .get(0)
+                .stacks()
+                .get(0)
+                .worstMm();
+        double thick = of(pack(Packs.full("pe-28", 150), Packs.box("c-32", 0)))
+                .get(0)
+                .stacks()
+                .get(0)
+                .worstMm();
+        assertThat(thick - thin).isCloseTo(2 * (3 - 2), within(1e-9));
+    }
+
     /** On every pack the fillings and the open part add up to the gap between envelope and inside. */
     @Test
     void gapsAddUp() {

@@ -17,8 +17,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import rampart.core.evaluation.Evaluator;
+import rampart.core.journey.Stack;
 import rampart.core.layout.CushionForm;
 import rampart.core.layout.Layer;
+import rampart.core.layout.Room;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
@@ -46,6 +48,20 @@ class PackFileTest {
         assertThat(Json.read(written)).isEqualTo(Json.read(bytes));
         assertThat(PackFile.read(written).write()).isEqualTo(written);
         assertThat(PackFile.read(written).pack()).isEqualTo(once.pack());
+    }
+
+    /** Rule 24 of docs/rules.md: ten days, half of saturation, one on the other; and rule 40: no more than 200 mm are squeezed. */
+    @Test
+    void whatAFileLeavesOutIsWhatTheRulesSay() throws IOException {
+        ObjectNode pack = (ObjectNode) Json.read(Files.readAllBytes(Path.of("../demo/packs/10-hygrometer.json")));
+        ((ObjectNode) pack.path("journey")).putObject("stack").put("heightMm", 2400);
+        assertThat(PackFile.read(pack.toString().getBytes(StandardCharsets.UTF_8))
+                        .pack()
+                        .journey()
+                        .stack())
+                .contains(new Stack(2400, 10, 0.5, Stack.Pattern.ALIGNED));
+        assertThat(new Room.Slack(-200).mm()).isEqualTo(-200);
+        assertThatThrownBy(() -> new Room.Slack(-200.5)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
