@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import rampart.core.Thorough;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
 import rampart.core.geometry.PlanPoint;
@@ -24,10 +25,7 @@ import rampart.core.quantity.Size;
 
 /** Beds that nobody drew against the rules read aloud. */
 class RandomBedsTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
-    private static final int BEDS = 40 * THOROUGH;
+    private static final int BEDS = 40 * Thorough.TIMES;
 
     private final Random random = new Random(46);
 

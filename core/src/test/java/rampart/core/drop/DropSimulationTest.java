@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import rampart.core.Thorough;
 import rampart.core.check.EvaluationContext;
 import rampart.core.cushion.DropLayer;
 import rampart.core.item.Item;
@@ -31,21 +32,18 @@ import rampart.core.simulation.SimulatedDrop;
 
 /** The time simulation against the closed form where both assume the same: two ways to the same peak. */
 class DropSimulationTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
     @Test
     void agreesWithTheClosedFormOverRandomPacks() {
         Random random = new Random(34);
         List<Pack> packs = new ArrayList<>();
-        for (int i = 0; i < 100 * THOROUGH; i++) {
+        for (int i = 0; i < 100 * Thorough.TIMES; i++) {
             packs.add(plain(Packs.random(random)));
         }
         List<int[]> counts = packs.parallelStream()
                 .map(pack -> new int[] {cushions(pack), compare(pack)})
                 .toList();
         assertThat(counts).extracting(c -> c[0]).contains(1, 2, 3);
-        assertThat(counts.stream().mapToInt(c -> c[1]).sum()).isGreaterThan(240 * THOROUGH);
+        assertThat(counts.stream().mapToInt(c -> c[1]).sum()).isGreaterThan(240 * Thorough.TIMES);
     }
 
     private static int cushions(Pack pack) {

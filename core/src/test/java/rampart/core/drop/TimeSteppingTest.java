@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import rampart.core.Thorough;
 import rampart.core.cushion.Impact;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.evaluation.Evaluator;
@@ -29,9 +30,6 @@ import rampart.core.quantity.Face;
  * it moves mass, travel and force along by Newton's second law and the slope of the state law.
  */
 class TimeSteppingTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
     private static final double G0 = 9.80665;
     private static final double SPEED_LEFT_AT_PEAK = 1e-4;
     private static final double STEP = 0.004;
@@ -142,13 +140,13 @@ class TimeSteppingTest {
     void all26DropsOfRandomPacks() {
         Random random = new Random(26);
         List<Pack> packs = new ArrayList<>();
-        for (int p = 0; p < 24 * THOROUGH; p++) {
+        for (int p = 0; p < 24 * Thorough.TIMES; p++) {
             packs.add(Packs.random(random));
         }
         assertThat(packs.stream().map(TimeSteppingTest::cushions).distinct()).containsExactlyInAnyOrder(1L, 2L, 3L);
         int compared =
                 packs.parallelStream().mapToInt(TimeSteppingTest::compare).sum();
-        assertThat(compared).isGreaterThan(560 * THOROUGH);
+        assertThat(compared).isGreaterThan(560 * Thorough.TIMES);
     }
 
     /** What the law says of each cushion's strain adds up: together they took the fall, and each carries G times its mass. */

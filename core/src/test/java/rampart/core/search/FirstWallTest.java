@@ -16,6 +16,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rampart.core.Thorough;
 import rampart.core.box.StockCarton;
 import rampart.core.cost.Prices;
 import rampart.core.evaluation.Evaluation;
@@ -46,9 +47,6 @@ import rampart.core.verdict.Status;
 
 /** First walls against going through every wall of the space, and against what packers send every day. */
 class FirstWallTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
     private static final Catalogue ALL = StandardCatalogue.get();
 
     private static Journey parcel() {
@@ -132,7 +130,7 @@ class FirstWallTest {
     void equalEveryWallOfOneCarton() {
         Random random = new Random(200);
         int none = 0;
-        for (int i = 0; i < 40 * THOROUGH; i++) {
+        for (int i = 0; i < 40 * Thorough.TIMES; i++) {
             Catalogue catalogue = few(random, 3, List.of("c-32", "c-44", "bc-48"));
             Item item = item(random);
             ProposalLimits one = ProposalLimits.none(Stock.NONE).in(ProposalLimits.Build.SINGLE);
@@ -143,7 +141,7 @@ class FirstWallTest {
             assertThat(found).as("%s", item).isEqualTo(everyWall(item, parcel(), catalogue, one));
             none += found.isEmpty() ? 1 : 0;
         }
-        assertThat(none).isBetween(4 * THOROUGH, 30 * THOROUGH);
+        assertThat(none).isBetween(4 * Thorough.TIMES, 30 * Thorough.TIMES);
     }
 
     /** The whole answer, stock cartons and boxes in boxes among it. */
@@ -152,7 +150,7 @@ class FirstWallTest {
         Random random = new Random(20);
         int nested = 0;
         int stocked = 0;
-        for (int i = 0; i < 4 * THOROUGH; i++) {
+        for (int i = 0; i < 4 * Thorough.TIMES; i++) {
             Catalogue catalogue = few(random, 2, List.of("c-32", "bc-48"));
             Item item = item(random);
             Size s = item.size();

@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import rampart.core.Thorough;
 import rampart.core.check.EvaluationContext;
 import rampart.core.cost.Prices;
 import rampart.core.evaluation.Evaluation;
@@ -33,9 +34,6 @@ import rampart.core.words.Wording;
 
 /** Remedies against an exhaustive search over every change of the space, written apart from it. */
 class RemediesTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
     private static final Catalogue CATALOGUE = StandardCatalogue.get();
 
     @Test
@@ -43,7 +41,7 @@ class RemediesTest {
         Random random = new Random(17);
         int broken = 0;
         int mended = 0;
-        while (broken < 40 * THOROUGH) {
+        while (broken < 40 * Thorough.TIMES) {
             Pack pack = broken % 2 == 0 ? Packs.random(random) : Packs.everyState(random);
             // Falls that are worked in time are another test's.
             if (Evaluator.evaluate(pack, CATALOGUE).verdict() != Status.BREAKS
@@ -58,7 +56,7 @@ class RemediesTest {
             assertThat(ours).as("pack %d %s", broken, pack).isEqualTo(exhaustive);
             mended += ours.isEmpty() ? 0 : 1;
         }
-        assertThat(mended).as("packs that a change mends").isGreaterThan(10 * THOROUGH);
+        assertThat(mended).as("packs that a change mends").isGreaterThan(10 * Thorough.TIMES);
     }
 
     /** Where no single change mends, two kinds together: every pair of steps, in a catalogue of three foams and boards. */

@@ -11,12 +11,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import rampart.core.Thorough;
 
 /** Plans of sheets: nothing overlaps, nothing off the sheet, the kerf kept; close to optima that are proven. */
 class SheetPlannerTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
     private static final double NEAR = 1e-6;
 
     /**
@@ -47,7 +45,7 @@ class SheetPlannerTest {
     @ValueSource(booleans = {false, true})
     void randomPlansAreSound(boolean freely) {
         Random random = new Random(freely ? 1 : 2);
-        for (int i = 0; i < 30 * THOROUGH; i++) {
+        for (int i = 0; i < 30 * Thorough.TIMES; i++) {
             List<CutPart> parts = new ArrayList<>();
             int kinds = 1 + random.nextInt(8);
             int all = 0;

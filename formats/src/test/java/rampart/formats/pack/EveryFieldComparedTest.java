@@ -8,15 +8,13 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.words.Wording;
+import rampart.formats.Thorough;
 import rampart.formats.compare.PackComparison;
 import rampart.formats.compare.Verdicts;
 
 /** Any pack is told apart from any other, whatever fields they have, and from itself by nothing. */
 class EveryFieldComparedTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
-    private static final int PACKS = 12 * THOROUGH;
+    private static final int PACKS = 12 * Thorough.TIMES;
 
     @Test
     void everyTwoAreTold() {

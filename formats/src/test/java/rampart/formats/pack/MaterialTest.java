@@ -24,12 +24,10 @@ import rampart.core.material.Catalogue;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.quantity.Size;
 import rampart.core.quote.MaterialNeeds;
+import rampart.formats.Thorough;
 
 /** What a pack takes of each material is counted once, so that a carton has one mass and one cost wherever they are told. */
 class MaterialTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
     private static final Catalogue STANDARD = StandardCatalogue.get();
 
     @Test
@@ -37,7 +35,7 @@ class MaterialTest {
         EveryField packs = new EveryField(new Random(77));
         int dividers = 0;
         int fittings = 0;
-        for (int i = 0; i < 40 * THOROUGH; i++) {
+        for (int i = 0; i < 40 * Thorough.TIMES; i++) {
             PackFile file = packs.next();
             Catalogue catalogue = file.catalogue(STANDARD);
             Layout layout = LayoutWalk.lay(file.pack().item(), file.pack().layers(), catalogue);
@@ -71,8 +69,8 @@ class MaterialTest {
             dividers += works.stream().anyMatch(work -> work.name().equals("Divider")) ? 1 : 0;
             fittings += works.stream().anyMatch(BoardWork::fittings) ? 1 : 0;
         }
-        assertThat(dividers).isGreaterThan(THOROUGH);
-        assertThat(fittings).isGreaterThan(4 * THOROUGH);
+        assertThat(dividers).isGreaterThan(Thorough.TIMES);
+        assertThat(fittings).isGreaterThan(4 * Thorough.TIMES);
     }
 
     /** Nobody buys less board than a carton weighs, nor less than the rectangle round its blank. */

@@ -21,6 +21,7 @@ import rampart.core.search.Remedy;
 import rampart.core.search.Stock;
 import rampart.core.search.Watcher;
 import rampart.core.words.Wording;
+import rampart.formats.Thorough;
 import rampart.formats.compare.Verdicts;
 import rampart.formats.json.Json;
 import rampart.formats.kept.KeptForms;
@@ -30,9 +31,6 @@ import tools.jackson.databind.JsonNode;
 
 /** No field is lost between file and pack, and what is offered is evaluated as the file that taking it leaves. */
 class NothingLostTest {
-    /** How many times as much as in every run: 5 is what was first shown ({@code ./rampart test --thorough}). */
-    private static final int THOROUGH = Integer.getInteger("rampart.thorough", 1);
-
     private static final Catalogue STANDARD = StandardCatalogue.get();
     private static final HouseMaterials HOUSE = new HouseMaterials(STANDARD, List.of());
 
@@ -40,7 +38,7 @@ class NothingLostTest {
     @Test
     void layersWrittenAnewAreTheSame() {
         EveryField packs = new EveryField(new Random(20260901));
-        for (int i = 0; i < 80 * THOROUGH; i++) {
+        for (int i = 0; i < 80 * Thorough.TIMES; i++) {
             PackFile file = packs.next();
             Pack before = file.pack();
             // Layers put in anew bring what the file does not hold from the house, which has no materials of its own
@@ -60,7 +58,7 @@ class NothingLostTest {
         int remedies = 0;
         int pairs = 0;
         int apart = 0;
-        for (int i = 0; i < 6 * THOROUGH; i++) {
+        for (int i = 0; i < 6 * Thorough.TIMES; i++) {
             PackFile file = packs.next();
             Catalogue catalogue = file.catalogue(STANDARD);
             List<Remedy> found;
@@ -82,7 +80,7 @@ class NothingLostTest {
                 apart += remedy.apart().isPresent() ? 1 : 0;
             }
         }
-        assertThat(remedies).isGreaterThan(4 * THOROUGH);
+        assertThat(remedies).isGreaterThan(4 * Thorough.TIMES);
         assertThat(pairs).isPositive();
         assertThat(apart).isPositive();
     }
@@ -105,7 +103,7 @@ class NothingLostTest {
     @Test
     void aReportComesBackFromItsJson() {
         EveryField packs = new EveryField(new Random(7));
-        for (int i = 0; i < 3 * THOROUGH; i++) {
+        for (int i = 0; i < 3 * Thorough.TIMES; i++) {
             PackFile file = packs.next();
             Evaluation evaluation = Evaluator.evaluate(file.pack(), file.catalogue(STANDARD));
             for (Wording wording : Wording.all()) {
@@ -164,7 +162,7 @@ class NothingLostTest {
     @Test
     void whateverAFileHoldsItIsEvaluatedAndItsPapersWritten() {
         EveryField packs = new EveryField(new Random(20261201));
-        for (int i = 0; i < 60 * THOROUGH; i++) {
+        for (int i = 0; i < 60 * Thorough.TIMES; i++) {
             PackFile file = packs.next();
             try {
                 Evaluation evaluation = Evaluator.evaluate(file.pack(), file.catalogue(STANDARD));
