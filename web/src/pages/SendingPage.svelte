@@ -5,6 +5,7 @@
   import Head from '../lib/parts/Head.svelte';
   import Trouble from '../lib/parts/Trouble.svelte';
   import { house } from '../lib/house.svelte';
+  import { Pages } from '../lib/pages.svelte';
   import { session } from '../lib/session.svelte';
   import { dayAndClock, mass } from '../lib/units';
 
@@ -24,7 +25,7 @@
 
   let all = $state.raw<Consignment[]>([]);
   let total = $state(0);
-  let page = $state(0);
+  const pages = new Pages();
   let search = $state('');
   let turn = 0;
   /** Words in the releases that are offered; where there are more than are offered at once. */
@@ -44,7 +45,7 @@
   async function load() {
     const mine = ++turn;
     const [sent, released] = await Promise.all([
-      call(api.GET('/api/consignments', { params: { query: { search, page, size: PAGE } } })),
+      call(api.GET('/api/consignments', { params: { query: { search, after: pages.after, size: PAGE } } })),
       call(api.GET('/api/releases', { params: { query: { size: 200, ...(wanted ? { search: wanted } : {}) } } }))
     ]);
     if (mine !== turn) {
@@ -52,6 +53,7 @@
     }
     all = sent.data?.items ?? all;
     total = sent.data?.total ?? total;
+    pages.read(sent.data?.next ?? null);
     releases = released.data?.items ?? releases;
     more = (released.data?.total ?? 0) > releases.length;
     problem = sent.problem ?? released.problem ?? null;
@@ -227,13 +229,11 @@
         aria-label="Search consignments by number, receiver or contents"
         placeholder="Search number, receiver, contents"
         bind:value={search}
-        oninput={() => (page = 0)}
+        oninput={() => pages.first()}
       />
       <span role="status">{total} {total === 1 ? 'consignment' : 'consignments'}{search ? ' found' : ''}</span>
-      <button type="button" class="btn btn-sm" disabled={page === 0} onclick={() => (page -= 1)}>Newer</button>
-      <button type="button" class="btn btn-sm" disabled={(page + 1) * PAGE >= total} onclick={() => (page += 1)}
-        >Older</button
-      >
+      <button type="button" class="btn btn-sm" disabled={pages.isFirst} onclick={() => pages.back()}>Newer</button>
+      <button type="button" class="btn btn-sm" disabled={pages.isLast} onclick={() => pages.forth()}>Older</button>
     </p>
   {/if}
   {#if loaded && all.length === 0 && !draft && !search}

@@ -8,6 +8,7 @@
   import SmallSection from '../lib/parts/SmallSection.svelte';
   import Tour from '../lib/parts/Tour.svelte';
   import Trouble from '../lib/parts/Trouble.svelte';
+  import { Pages } from '../lib/pages.svelte';
   import { session } from '../lib/session.svelte';
   import { toasts } from '../lib/toasts.svelte';
   import { dayAndClock, mass, sizeText } from '../lib/units';
@@ -45,7 +46,7 @@
   let sort = $state<Order>('saved');
   let tour = $state(localStorage.getItem(TOUR_LEFT) !== 'left');
   let filtered = $derived(search !== '' || verdict !== 'any' || kind !== 'any');
-  let page = $state(0);
+  const pages = new Pages();
   let cards = $state.raw<Card[]>([]);
   let total = $state(0);
   let waiting = $state(0);
@@ -62,7 +63,7 @@
     const mine = ++turn;
     const query = {
       search,
-      page,
+      after: pages.after,
       sort,
       size: PAGE,
       ...(verdict === 'any' ? {} : { verdict }),
@@ -74,6 +75,7 @@
       problem = answer.problem ?? null;
       cards = answer.data?.items ?? cards;
       total = answer.data?.total ?? total;
+      pages.read(answer.data?.next ?? null);
       waiting = answer.data?.waiting ?? 0;
     }
   }
@@ -82,7 +84,7 @@
     search = '';
     verdict = 'any';
     kind = 'any';
-    page = 0;
+    pages.first();
   }
 
   function leaveTour() {
@@ -169,7 +171,7 @@
       placeholder="Search names and notes"
       maxlength="200"
       bind:value={search}
-      oninput={() => (page = 0)}
+      oninput={() => pages.first()}
     />
   </label>
   {#if !session.readOnly}
@@ -196,10 +198,10 @@
   {#if loaded}
     <p class="filters">
       Shown are
-      <ChoiceField label="Kind of pack" value={kind} options={KINDS} onset={(v) => ((kind = v), (page = 0))} />
+      <ChoiceField label="Kind of pack" value={kind} options={KINDS} onset={(v) => ((kind = v), pages.first())} />
       of
-      <ChoiceField label="Verdict" value={verdict} options={VERDICTS} onset={(v) => ((verdict = v), (page = 0))} />,
-      <ChoiceField label="Order" value={sort} options={ORDERS} onset={(v) => ((sort = v), (page = 0))} />.
+      <ChoiceField label="Verdict" value={verdict} options={VERDICTS} onset={(v) => ((verdict = v), pages.first())} />,
+      <ChoiceField label="Order" value={sort} options={ORDERS} onset={(v) => ((sort = v), pages.first())} />.
       {#if !filtered && total > 0}
         <span class="sr-only" role="status">{total} packs</span>
       {:else}
@@ -295,11 +297,9 @@
   </ul>
   {#if total > PAGE}
     <nav class="mt-4 flex items-center gap-3" aria-label="Pages of the shelf">
-      <button type="button" class="btn btn-sm" disabled={page === 0} onclick={() => (page -= 1)}>Earlier</button>
-      <span>page {page + 1} of {Math.ceil(total / PAGE)}</span>
-      <button type="button" class="btn btn-sm" disabled={(page + 1) * PAGE >= total} onclick={() => (page += 1)}
-        >Later</button
-      >
+      <button type="button" class="btn btn-sm" disabled={pages.isFirst} onclick={() => pages.back()}>Earlier</button>
+      <span>page {pages.number} of {Math.ceil(total / PAGE)}</span>
+      <button type="button" class="btn btn-sm" disabled={pages.isLast} onclick={() => pages.forth()}>Later</button>
     </nav>
   {/if}
 </main>

@@ -10,9 +10,12 @@
 
   let releases = $state.raw<Release[]>([]);
   let total = $state(0);
+  let moreReleases = $state<string | null>(null);
   let search = $state('');
   let turn = 0;
   let packings = $state.raw<PackingCard[]>([]);
+  let begun = $state(0);
+  let morePackings = $state<string | null>(null);
   let loaded = $state(false);
   let scanned = $state('');
   let field = $state<HTMLInputElement>();
@@ -31,18 +34,43 @@
 
   async function load() {
     const mine = ++turn;
-    const [released, begun] = await Promise.all([
-      call(api.GET('/api/releases', { params: { query: search ? { search } : {} } })),
-      call(api.GET('/api/packings'))
+    const params = { query: { search } };
+    const [released, packed] = await Promise.all([
+      call(api.GET('/api/releases', { params })),
+      call(api.GET('/api/packings', { params }))
     ]);
     if (mine !== turn) {
       return;
     }
     releases = released.data?.items ?? releases;
     total = released.data?.total ?? total;
-    packings = begun.data ?? packings;
-    problem = released.problem ?? begun.problem ?? null;
+    moreReleases = released.data?.next ?? null;
+    packings = packed.data?.items ?? packings;
+    begun = packed.data?.total ?? begun;
+    morePackings = packed.data?.next ?? null;
+    problem = released.problem ?? packed.problem ?? null;
     loaded = true;
+  }
+
+  /** What comes after is put below; a search in between makes it too late. */
+  async function readMoreReleases(after: string) {
+    const mine = turn;
+    const answer = await call(api.GET('/api/releases', { params: { query: { search, after } } }));
+    if (mine === turn && after === moreReleases) {
+      releases = [...releases, ...(answer.data?.items ?? [])];
+      moreReleases = answer.data ? answer.data.next : after;
+      problem = answer.problem ?? null;
+    }
+  }
+
+  async function readMorePackings(after: string) {
+    const mine = turn;
+    const answer = await call(api.GET('/api/packings', { params: { query: { search, after } } }));
+    if (mine === turn && after === morePackings) {
+      packings = [...packings, ...(answer.data?.items ?? [])];
+      morePackings = answer.data ? answer.data.next : after;
+      problem = answer.problem ?? null;
+    }
   }
 
   async function begin(number: string) {
@@ -84,6 +112,17 @@
     </div>
   </form>
   <Trouble {problem} />
+  {#if moreReleases || morePackings || search}
+    <div>
+      <label class="find"
+        >Or find it by name or number
+        <input type="search" maxlength="200" autocomplete="off" bind:value={search} /></label
+      >
+      <p role="status">
+        {total === 1 ? 'One to begin' : `${total} to begin`}, {begun} begun or packed.
+      </p>
+    </div>
+  {/if}
   {#if open.length > 0}
     <section aria-labelledby="begun">
       <h2 id="begun">Go on with</h2>
@@ -103,16 +142,9 @@
   {/if}
   <section aria-labelledby="released">
     <h2 id="released">Begin</h2>
-    {#if total > releases.length || search}
-      <label class="find"
-        >Find by name or number
-        <input type="search" maxlength="200" autocomplete="off" bind:value={search} /></label
-      >
-      <p role="status">
-        {total > releases.length ? `${releases.length} of ${total} are shown.` : `${total} found.`}
-      </p>
-    {/if}
-    {#if loaded && releases.length === 0 && !search}
+    {#if loaded && releases.length === 0 && search}
+      <p>None with these words.</p>
+    {:else if loaded && releases.length === 0}
       <p>Nothing is released yet. A designer releases a pack at its station Release; then it is packed here.</p>
     {/if}
     <ul>
@@ -125,6 +157,12 @@
         </li>
       {/each}
     </ul>
+    {#if moreReleases}
+      {@const after = moreReleases}
+      <button type="button" class="more" onclick={() => readMoreReleases(after)}
+        >More to begin, {total - releases.length}</button
+      >
+    {/if}
   </section>
   {#if signed.length > 0}
     <section aria-labelledby="signed">
@@ -157,6 +195,12 @@
         {/each}
       </ul>
     </section>
+  {/if}
+  {#if morePackings}
+    {@const after = morePackings}
+    <button type="button" class="more" onclick={() => readMorePackings(after)}
+      >More begun or packed, {begun - packings.length}</button
+    >
   {/if}
 </main>
 

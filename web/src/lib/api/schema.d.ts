@@ -747,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["newest"];
+        get: operations["page"];
         put?: never;
         post: operations["begin"];
         delete?: never;
@@ -987,7 +987,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["page_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1419,7 +1419,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["newest_2"];
+        get: operations["newest_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1819,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["newest_1"];
+        get: operations["newest"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2367,10 +2367,7 @@ export interface components {
         };
         ConsignmentPage: {
             items: components["schemas"]["ConsignmentView"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
+            next: string | null;
             /** Format: int64 */
             total: number;
         };
@@ -3654,6 +3651,12 @@ export interface components {
             /** Format: int32 */
             steps: number;
         };
+        PackingPage: {
+            items: components["schemas"]["PackingCard"][];
+            next: string | null;
+            /** Format: int64 */
+            total: number;
+        };
         PackingView: {
             /** Format: date-time */
             begunAt: string;
@@ -3669,10 +3672,7 @@ export interface components {
         };
         Page: {
             items: components["schemas"]["Card"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
+            next: string | null;
             /** Format: int64 */
             total: number;
             /** Format: int64 */
@@ -3961,6 +3961,12 @@ export interface components {
             note: string;
             reason: string;
         };
+        ReleasePage: {
+            items: components["schemas"]["ReleaseView"][];
+            next: string | null;
+            /** Format: int64 */
+            total: number;
+        };
         ReleaseView: {
             name: string;
             number: string;
@@ -3974,11 +3980,6 @@ export interface components {
             stepsChanged: boolean;
             /** @enum {string} */
             verdict: "breaks" | "unknown" | "thin" | "holds";
-        };
-        ReleasesFound: {
-            items: components["schemas"]["ReleaseView"][];
-            /** Format: int64 */
-            total: number;
         };
         RemarkView: {
             atMm: number[];
@@ -5120,7 +5121,7 @@ export interface operations {
         parameters: {
             query?: {
                 search?: string;
-                page?: number;
+                after?: string;
                 size?: number;
                 units?: string | null;
                 masses?: string | null;
@@ -6045,9 +6046,13 @@ export interface operations {
             };
         };
     };
-    newest: {
+    page: {
         parameters: {
-            query?: never;
+            query?: {
+                search?: string;
+                after?: string;
+                size?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6060,7 +6065,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PackingCard"][];
+                    "application/json": components["schemas"]["PackingPage"];
                 };
             };
         };
@@ -6221,7 +6226,7 @@ export interface operations {
                 verdict?: "breaks" | "unknown" | "thin" | "holds";
                 kind?: "single" | "box_in_box" | "more_boxes";
                 sort?: "saved" | "name" | "weakest" | "size" | "mass";
-                page?: number;
+                after?: string;
                 size?: number;
             };
             header?: never;
@@ -6538,7 +6543,7 @@ export interface operations {
             };
         };
     };
-    page: {
+    page_1: {
         parameters: {
             query?: {
                 units?: string | null;
@@ -7368,10 +7373,11 @@ export interface operations {
             };
         };
     };
-    newest_2: {
+    newest_1: {
         parameters: {
             query?: {
                 search?: string;
+                after?: string;
                 size?: number;
             };
             header?: never;
@@ -7386,7 +7392,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReleasesFound"];
+                    "application/json": components["schemas"]["ReleasePage"];
                 };
             };
         };
@@ -8108,7 +8114,7 @@ export interface operations {
             };
         };
     };
-    newest_1: {
+    newest: {
         parameters: {
             query?: never;
             header?: never;

@@ -6,8 +6,8 @@ import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Pieces;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
+import rampart.core.words.FittingWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /**
@@ -80,20 +80,20 @@ public record SetPlan(Size size, List<Place> places, List<Strip> strips, Size pl
     /** What play there is, and what fills it. */
     public List<Sentence> said() {
         List<Sentence> said = new ArrayList<>();
-        said.add(Say.PIECE_PLAY.of(
+        said.add(FittingWords.PIECE_PLAY.of(
                 Quantity.mm(playMm.lengthMm()), Quantity.mm(playMm.widthMm()), Quantity.mm(playMm.heightMm())));
         if (settlesMm > 0) {
-            said.add(Say.PIECE_SETTLES.of(Quantity.mm(settlesMm)));
+            said.add(FittingWords.PIECE_SETTLES.of(Quantity.mm(settlesMm)));
         }
         double most = Math.max(playMm.lengthMm(), playMm.widthMm());
         if (most >= FILLS_FROM_MM) {
-            said.add(Say.PLAY_ROUND.of(
+            said.add(FittingWords.PLAY_ROUND.of(
                     Quantity.mm(playMm.lengthMm() / 2),
                     Quantity.mm(playMm.widthMm() / 2),
                     Quantity.mm(size.heightMm())));
         }
         if (playMm.heightMm() >= FILLS_FROM_MM) {
-            said.add(Say.PLAY_ABOVE.of(Quantity.mm(playMm.heightMm())));
+            said.add(FittingWords.PLAY_ABOVE.of(Quantity.mm(playMm.heightMm())));
         }
         return said;
     }

@@ -15,8 +15,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.BedWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -67,18 +68,19 @@ final class BedFloorCheck implements CheckRule {
 
     private static Check check(Least least, LaidCushion cushion) {
         double limit = Math.max(NOT_BELOW, least.mm());
-        Supplier<List<Sentence>> because = () -> List.of((least.mm() < LEAST_MM ? Say.BED_FLOOR_THIN : Say.BED_FLOOR)
-                .of(
-                        Quantity.mm(least.mm()),
-                        Term.name(least.face().word()),
-                        Term.name(least.what()),
-                        Quantity.wholeMm(LEAST_MM)));
+        Supplier<List<Sentence>> because =
+                () -> List.of((least.mm() < LEAST_MM ? BedWords.BED_FLOOR_THIN : BedWords.BED_FLOOR)
+                        .of(
+                                Quantity.mm(least.mm()),
+                                Term.name(least.face().word()),
+                                Term.name(least.what()),
+                                Quantity.wholeMm(LEAST_MM)));
         Supplier<Working> working = () -> Working.noted(
                 "D = f",
                 List.of(),
                 List.of(
-                        Figure.assumed("f", "least foam that stands", LEAST_MM, "mm", "rule 52"),
-                        Figure.law("L", "least foam of this bed", limit, "mm")));
+                        Figure.assumed("f", FigureWords.LEAST_FOAM_THAT_STANDS, LEAST_MM, "mm", "rule 52"),
+                        Figure.law("L", FigureWords.LEAST_FOAM_OF_BED, limit, "mm")));
         return Check.judged(
                 CheckId.of(CheckKind.BED_FLOOR),
                 "Floor of the bed",

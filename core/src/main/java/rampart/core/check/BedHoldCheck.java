@@ -14,8 +14,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.BedWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /** What holds the item in its bed against twice its weight: turned over and shaken (rule 54). */
@@ -42,19 +43,19 @@ final class BedHoldCheck implements CheckRule {
     private static Check check(LaidCushion cushion, BedShape bed, double massKg) {
         double pull = SHAKEN * massKg * Units.STANDARD_GRAVITY;
         double hold = Math.max(NOT_BELOW, cushion.holdN());
-        Supplier<List<Sentence>> because = () -> List.of(
-                (hold < pull ? Say.BED_DROPS_OUT : Say.BED_HOLDS).of(Quantity.newton(pull), Quantity.newton(hold)));
+        Supplier<List<Sentence>> because = () -> List.of((hold < pull ? BedWords.BED_DROPS_OUT : BedWords.BED_HOLDS)
+                .of(Quantity.newton(pull), Quantity.newton(hold)));
         Supplier<Working> working = () -> {
             List<Figure> figures = new ArrayList<>(List.of(
-                    Figure.assumed("n", "turned over and shaken", SHAKEN, "", "rule 54"),
-                    Figure.input("m", "mass of the item", massKg, "kg"),
-                    Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2")));
+                    Figure.assumed("n", FigureWords.TURNED_OVER_SHAKEN, SHAKEN, "", "rule 54"),
+                    Figure.input("m", FigureWords.MASS_OF_ITEM, massKg, "kg"),
+                    Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2")));
             double kpa = cushion.lidKpa();
-            figures.add(Figure.law("p", "what the lid presses with", kpa, "kPa"));
-            figures.add(
-                    Figure.law("A", "bearing area on top", cushion.bearingMm2().on(Face.TOP) / 100, "cm2"));
-            figures.add(Figure.input("Z", "pull of all ties, both ends", bed.tiesN(), "N"));
-            figures.add(Figure.law("L", "what holds it", hold, "N"));
+            figures.add(Figure.law("p", FigureWords.FORCE_OF_LID, kpa, "kPa"));
+            figures.add(Figure.law(
+                    "A", FigureWords.BEARING_AREA_TOP, cushion.bearingMm2().on(Face.TOP) / 100, "cm2"));
+            figures.add(Figure.input("Z", FigureWords.PULL_ALL_TIES, bed.tiesN(), "N"));
+            figures.add(Figure.law("L", FigureWords.WHAT_HOLDS_IT, hold, "N"));
             return Working.noted("D = n*m*g", hold == cushion.holdN() ? List.of("L = p*A/10 + Z") : List.of(), figures);
         };
         return Check.judged(

@@ -19,8 +19,9 @@ import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
+import rampart.core.words.BedWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -119,8 +120,8 @@ final class BedReachCheck implements CheckRule {
         Term part = Term.name(reach.part().name());
         Supplier<List<Sentence>> because = () -> List.of(
                 solid
-                        ? Say.BED_SOLID.of(drop, part)
-                        : (nature == Nature.FRAGILE ? Say.BED_REACHES : Say.BED_TOUCHES)
+                        ? BedWords.BED_SOLID.of(drop, part)
+                        : (nature == Nature.FRAGILE ? BedWords.BED_REACHES : BedWords.BED_TOUCHES)
                                 .of(
                                         drop,
                                         Quantity.mm(reach.demandMm()),
@@ -128,23 +129,23 @@ final class BedReachCheck implements CheckRule {
                                         Quantity.mm(reach.part().clearanceMm())));
         Supplier<Working> working = () -> {
             Figure clear =
-                    Figure.input("L", "kept clear of the part", reach.part().clearanceMm(), "mm");
+                    Figure.input("L", FigureWords.KEPT_CLEAR_PART, reach.part().clearanceMm(), "mm");
             if (solid) {
                 return Working.noted(
                         "D = x",
                         List.of(),
-                        List.of(Figure.assumed("x", "pressed solid", SOLID, "mm", "rule 51"), clear),
-                        "No foam is left to stop it.");
+                        List.of(Figure.assumed("x", FigureWords.PRESSED_SOLID, SOLID, "mm", "rule 51"), clear),
+                        BedWords.NOTE_NO_FOAM_LEFT);
             }
             return Working.noted(
                     "D = d + p + c",
                     List.of(),
                     List.of(
-                            Figure.law("d", "how far the bed is pressed in", reach.pressedMm(), "mm"),
-                            Figure.input("p", "play of the strong parts", reach.playMm(), "mm"),
-                            Figure.law("c", "thinned under its load", reach.creptMm(), "mm"),
+                            Figure.law("d", FigureWords.BED_PRESSED_IN, reach.pressedMm(), "mm"),
+                            Figure.input("p", FigureWords.PLAY_STRONG_PARTS, reach.playMm(), "mm"),
+                            Figure.law("c", FigureWords.THINNED_UNDER_LOAD, reach.creptMm(), "mm"),
                             clear),
-                    "The worst over all counted falls, temperatures and laws.");
+                    BedWords.NOTE_WORST_OVER_ALL);
         };
         Check check = Check.judged(
                 CheckId.of(kind),
@@ -156,7 +157,7 @@ final class BedReachCheck implements CheckRule {
                 because,
                 working);
         return nature == Nature.SENSITIVE && check.status() == Status.BREAKS
-                ? check.withStatus(Status.THIN, Say.RULE_MARKS)
+                ? check.withStatus(Status.THIN, BedWords.RULE_MARKS)
                 : check;
     }
 }

@@ -13,8 +13,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.BedWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /** Ties must rest on strong parts that stand on foam (rule 55). */
@@ -46,18 +47,18 @@ final class BedTiesCheck implements CheckRule {
         Tie tie = bed.ties().get(worst);
         Supplier<List<Sentence>> because = () -> List.of(
                 switch (seat) {
-                    case SITS -> Sentence.plain("Every tie rests on strong parts with foam under them.");
-                    case HOLLOW -> Say.TIE_HOLLOW.of(Quantity.mm(tie.atMm()));
-                    case PRESSES -> Say.TIE_PRESSES.of(Quantity.mm(tie.atMm()));
-                    case NOTHING -> Say.TIE_ON_NOTHING.of(Quantity.mm(tie.atMm()));
+                    case SITS -> BedWords.NOTE_EVERY_TIE_RESTS.of();
+                    case HOLLOW -> BedWords.TIE_HOLLOW.of(Quantity.mm(tie.atMm()));
+                    case PRESSES -> BedWords.TIE_PRESSES.of(Quantity.mm(tie.atMm()));
+                    case NOTHING -> BedWords.TIE_ON_NOTHING.of(Quantity.mm(tie.atMm()));
                 });
         Supplier<Working> working = () -> Working.noted(
                 "D = r",
                 List.of(),
                 List.of(
-                        Figure.assumed("r", "what the worst tie rests on", seat.demand(), "", "rule 55"),
-                        Figure.assumed("L", "most that may be", 1, "", "rule 55")),
-                "0 on strong parts with foam under them, 0.95 where some of it is hollow, 2 on what may not be pressed.");
+                        Figure.assumed("r", FigureWords.WORST_TIE_RESTS_ON, seat.demand(), "", "rule 55"),
+                        Figure.assumed("L", FigureWords.MOST_THAT_MAY_BE, 1, "", "rule 55")),
+                BedWords.NOTE_WHAT_TIES_REST_ON);
         return Check.judged(
                 CheckId.of(CheckKind.BED_TIES),
                 "What the ties rest on",

@@ -11,8 +11,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.BedWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -35,14 +36,16 @@ final class BedWebCheck implements CheckRule {
     }
 
     private static Check check(Web web, LaidCushion cushion) {
-        Supplier<List<Sentence>> because = () -> List.of((web.mm() < LEAST_MM ? Say.BED_WEB_THIN : Say.BED_WEB)
+        Supplier<List<Sentence>> because = () -> List.of((web.mm() < LEAST_MM
+                        ? BedWords.BED_WEB_THIN
+                        : BedWords.BED_WEB)
                 .of(Term.name(web.one()), Term.name(web.other()), Quantity.mm(web.mm()), Quantity.wholeMm(LEAST_MM)));
         Supplier<Working> working = () -> Working.noted(
                 "D = w",
                 List.of(),
                 List.of(
-                        Figure.assumed("w", "least web that stands", LEAST_MM, "mm", "rule 53"),
-                        Figure.law("L", "thinnest web of this bed", web.mm(), "mm")));
+                        Figure.assumed("w", FigureWords.LEAST_WEB_THAT_STANDS, LEAST_MM, "mm", "rule 53"),
+                        Figure.law("L", FigureWords.THINNEST_WEB_OF_BED, web.mm(), "mm")));
         return Check.judged(
                 CheckId.of(CheckKind.BED_WEB),
                 "Web between two pockets",

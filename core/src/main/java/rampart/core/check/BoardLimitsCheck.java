@@ -12,8 +12,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -36,7 +37,7 @@ final class BoardLimitsCheck implements CheckRule {
         double limit = bySize ? board.limitIn() : board.limitLb();
         Supplier<Figure> most = () -> Figure.of(
                 "L",
-                bySize ? "most length + width + height of the grade" : "most gross mass of the grade",
+                bySize ? FigureWords.MOST_SIZE_OF_GRADE : FigureWords.MOST_MASS_OF_GRADE,
                 limit,
                 bySize ? "in" : "lb",
                 board.limitsBasis(),
@@ -46,27 +47,31 @@ final class BoardLimitsCheck implements CheckRule {
                         "D = (l + w + h)/u",
                         List.of(),
                         List.of(
-                                Figure.law("l", "outside length", outside.lengthMm(), "mm"),
-                                Figure.law("w", "outside width", outside.widthMm(), "mm"),
-                                Figure.law("h", "outside height", outside.heightMm(), "mm"),
-                                Figure.law("u", "mm in an inch", Units.MM_PER_IN, ""),
+                                Figure.law("l", FigureWords.OUTSIDE_LENGTH, outside.lengthMm(), "mm"),
+                                Figure.law("w", FigureWords.OUTSIDE_WIDTH, outside.widthMm(), "mm"),
+                                Figure.law("h", FigureWords.OUTSIDE_HEIGHT, outside.heightMm(), "mm"),
+                                Figure.law("u", FigureWords.MM_IN_INCH, Units.MM_PER_IN, ""),
                                 most.get()),
                         List.of())
                 : new Working(
                         "D = m/u",
                         List.of(),
                         List.of(
-                                Figure.law("m", "gross mass", context.layout().grossMassKg(), "kg"),
-                                Figure.law("u", "kg in a pound", Units.KG_PER_LB, ""),
+                                Figure.law(
+                                        "m",
+                                        FigureWords.GROSS_MASS,
+                                        context.layout().grossMassKg(),
+                                        "kg"),
+                                Figure.law("u", FigureWords.KG_IN_POUND, Units.KG_PER_LB, ""),
                                 most.get()),
                         List.of());
         Supplier<List<Sentence>> because = () -> List.of(
                 bySize
-                        ? Say.SUM_FOR_BOARD.of(
+                        ? CheckWords.SUM_FOR_BOARD.of(
                                 Quantity.wholeMm(sumMm),
                                 Term.name(board.name()),
                                 Quantity.wholeMm(board.limitIn() * Units.MM_PER_IN))
-                        : Say.MASS_FOR_BOARD.of(
+                        : CheckWords.MASS_FOR_BOARD.of(
                                 Quantity.kg(context.layout().grossMassKg()),
                                 Term.name(board.name()),
                                 Quantity.kg(board.limitLb() * Units.KG_PER_LB)));

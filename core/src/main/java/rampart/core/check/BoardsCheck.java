@@ -12,8 +12,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /** Rigid boards on flat work: do they keep it from bending when it is lifted, and a corner from coming through (rule 62)? */
@@ -61,20 +62,20 @@ final class BoardsCheck implements CheckRule {
                 : OptionalDouble.empty();
         Supplier<List<Sentence>> because = () -> List.of(
                 limit.isPresent()
-                        ? Say.BOARDS_STIFF.of(Quantity.nm(needed), Quantity.nm(limit.getAsDouble()))
-                        : Say.BOARDS_STIFFNESS_UNKNOWN.of(Quantity.nm(needed)));
+                        ? CheckWords.BOARDS_STIFF.of(Quantity.nm(needed), Quantity.nm(limit.getAsDouble()))
+                        : CheckWords.BOARDS_STIFFNESS_UNKNOWN.of(Quantity.nm(needed)));
         Supplier<Working> working = () -> Working.noted(
                 "D = 5/384*F*a^2*n/b",
                 List.of(),
                 List.of(
-                        Figure.law("F", "weight of work and boards, doubled by handling", loadN, "N"),
-                        Figure.law("a", "longer edge of the boards", longerM, "m"),
-                        Figure.law("b", "shorter edge", shorterM, "m"),
-                        Figure.assumed("n", "most that it may bend: its length over", BENDS_BY, "", "rule 62"),
-                        Figure.assumed("h", "what handling makes of the weight", HANDLING, "", "rule 62"),
-                        Figure.law("N", "boards", count, ""),
-                        Figure.input("Dw", "stiffness of the work itself per width", work, "Nm")),
-                "Held at its two ends, the boards not glued to each other.");
+                        Figure.law("F", FigureWords.WEIGHT_WORK_BOARDS, loadN, "N"),
+                        Figure.law("a", FigureWords.LONGER_EDGE_BOARDS, longerM, "m"),
+                        Figure.law("b", FigureWords.SHORTER_EDGE, shorterM, "m"),
+                        Figure.assumed("n", FigureWords.MOST_BEND, BENDS_BY, "", "rule 62"),
+                        Figure.assumed("h", FigureWords.FACTOR_OF_HANDLING, HANDLING, "", "rule 62"),
+                        Figure.law("N", FigureWords.COUNT_OF_BOARDS, count, ""),
+                        Figure.input("Dw", FigureWords.STIFFNESS_WORK_ITSELF, work, "Nm")),
+                CheckWords.NOTE_HELD_TWO_ENDS);
         return Check.judged(
                 CheckId.of(CheckKind.BOARDS_BEND),
                 "Flat work that is lifted",
@@ -93,15 +94,16 @@ final class BoardsCheck implements CheckRule {
                 : OptionalDouble.empty();
         Supplier<List<Sentence>> because = () -> List.of(
                 limit.isPresent()
-                        ? Say.PUNCTURE.of(Quantity.joule(HIT_J), Quantity.joule(limit.getAsDouble()))
-                        : Say.PUNCTURE_UNKNOWN.of(Quantity.joule(HIT_J)));
+                        ? CheckWords.PUNCTURE.of(Quantity.joule(HIT_J), Quantity.joule(limit.getAsDouble()))
+                        : CheckWords.PUNCTURE_UNKNOWN.of(Quantity.joule(HIT_J)));
         Supplier<Working> working = () -> Working.noted(
                 "D = E",
                 List.of(),
                 List.of(
-                        Figure.assumed("E", "a corner of 1 kg from 0.4 m", HIT_J, "J", "rule 62"),
-                        Figure.law("N", "boards on a face", laid.boards().plies(), "")),
-                "The carton and the cushion in front of the boards are not counted.");
+                        Figure.assumed("E", FigureWords.CORNER_FALLS, HIT_J, "J", "rule 62"),
+                        Figure.law(
+                                "N", FigureWords.BOARDS_ON_FACE, laid.boards().plies(), "")),
+                CheckWords.NOTE_CARTON_CUSHION_FRONT);
         return Check.judged(
                 CheckId.of(CheckKind.BOARDS_PUNCTURE),
                 "A corner against flat work",

@@ -13,8 +13,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -56,7 +57,7 @@ public final class BucklingCheck implements CheckRule {
     private static Check check(LaidCushion cushion, Face at) {
         double demand = demandCm2(cushion, at);
         double limit = limitCm2(cushion, at);
-        Supplier<List<Sentence>> because = () -> List.of(Say.PAD_STANDS.of(
+        Supplier<List<Sentence>> because = () -> List.of(CheckWords.PAD_STANDS.of(
                 Term.name(at.word()),
                 Quantity.cm2(limit),
                 Quantity.cut(cushion.thicknessMm().on(at)),
@@ -65,9 +66,19 @@ public final class BucklingCheck implements CheckRule {
                 "D = (z*t/10)^2",
                 List.of(),
                 List.of(
-                        Figure.of("z", "slenderness factor", FACTOR, "", Basis.STD, "MIL-HDBK-304, from memory"),
-                        Figure.input("t", "thickness", cushion.thicknessMm().on(at), "mm"),
-                        Figure.input("A", "area of one pad", limit, "cm2")),
+                        Figure.of(
+                                "z",
+                                FigureWords.SLENDERNESS_FACTOR,
+                                FACTOR,
+                                "",
+                                Basis.STD,
+                                "MIL-HDBK-304, from memory"),
+                        Figure.input(
+                                "t",
+                                FigureWords.THICKNESS,
+                                cushion.thicknessMm().on(at),
+                                "mm"),
+                        Figure.input("A", FigureWords.AREA_ONE_PAD, limit, "cm2")),
                 List.of());
         return Check.judged(
                 CheckId.of(CheckKind.BUCKLING),

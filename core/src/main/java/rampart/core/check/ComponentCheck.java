@@ -15,8 +15,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -58,7 +59,7 @@ final class ComponentCheck implements CheckRule {
         }
         Response most = worst;
         double limit = part.criticalG().getAsDouble();
-        Supplier<List<Sentence>> because = () -> List.of(Say.PART_SWINGS.of(
+        Supplier<List<Sentence>> because = () -> List.of(CheckWords.PART_SWINGS.of(
                 Term.name(most.drop.id().does()),
                 Quantity.hz(part.frequencyHz()),
                 Quantity.g(most.partG),
@@ -89,18 +90,19 @@ final class ComponentCheck implements CheckRule {
                 List.of(
                         new Figure(
                                 "G",
-                                Say.PEAK_AT_ITEM.of(Term.name(most.drop.id().does())),
+                                CheckWords.PEAK_AT_ITEM.of(
+                                        Term.name(most.drop.id().does())),
                                 most.g,
                                 "G",
                                 Basis.NOMINAL,
                                 "the drop's own check"),
-                        Figure.law("V", "velocity change", context.velocityChangeMps(most.drop), "m/s"),
-                        Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
-                        Figure.law("pi", "pi", Math.PI, ""),
-                        Figure.law("T", "duration of the half sine", most.durationS, "s"),
-                        Figure.input("f", "the part's own frequency", part.frequencyHz(), "Hz"),
-                        Figure.law("M", "what a half sine of f times T does to the part", most.amplification, "")),
-                "The part is taken without damping; the pulse as a half sine. M is at most 1.77, near f T = 0.8.",
-                "Not meant on top of a critical acceleration that was measured with a long flat pulse, which holds it already.");
+                        Figure.law("V", FigureWords.VELOCITY_CHANGE, context.velocityChangeMps(most.drop), "m/s"),
+                        Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2"),
+                        Figure.law("pi", FigureWords.PI, Math.PI, ""),
+                        Figure.law("T", FigureWords.DURATION_HALF_SINE, most.durationS, "s"),
+                        Figure.input("f", FigureWords.OWN_FREQUENCY_OF_PART, part.frequencyHz(), "Hz"),
+                        Figure.law("M", FigureWords.WHAT_HALF_SINE_DOES, most.amplification, "")),
+                CheckWords.NOTE_PART_TAKEN_WITHOUT,
+                CheckWords.NOTE_NOT_ON_TOP_OF_LONG_PULSE);
     }
 }

@@ -19,8 +19,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -66,17 +67,17 @@ public final class CreepCheck implements CheckRule {
 
     private static List<Sentence> because(LaidCushion cushion, Journey journey, double lost) {
         List<Sentence> text = new ArrayList<>();
-        text.add(Say.LOSES_IN_TIME.of(
+        text.add(CheckWords.LOSES_IN_TIME.of(
                 Term.name(cushion.foam().name()),
                 Quantity.kpa(cushion.restingKpa()),
                 Quantity.finePercent(lost),
                 Quantity.count(journey.underLoadHours()),
                 Quantity.percent(LIMIT)));
         if (lost > LIMIT) {
-            text.add(Sentence.plain("Give it a larger area at the bottom, or a firmer foam."));
+            text.add(CheckWords.NOTE_LARGER_AREA.of());
         }
         if (Creep.beyondTests(cushion.foam(), journey)) {
-            text.add(Say.CREEP_EXTRAPOLATED.of(
+            text.add(CheckWords.CREEP_EXTRAPOLATED.of(
                     Quantity.count(
                             cushion.foam().measured().creep().orElseThrow().toHours()),
                     Quantity.count(journey.underLoadHours())));
@@ -94,26 +95,32 @@ public final class CreepCheck implements CheckRule {
             double stress = cushion.restingKpa();
             double hours = Math.max(1, journey.underLoadHours());
             List<Figure> figures = new ArrayList<>();
-            figures.add(Figure.law("m", "mass on the foam", cushion.movingMassKg(), "kg"));
-            figures.add(Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"));
+            figures.add(Figure.law("m", FigureWords.MASS_ON_FOAM, cushion.movingMassKg(), "kg"));
+            figures.add(Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2"));
             figures.add(Figure.law(
-                    "A", "bearing area at the bottom", cushion.bearingMm2().on(Face.BOTTOM) / 100, "cm2"));
-            figures.add(Figure.law("s", "load at rest (static stress)", stress, "kPa"));
+                    "A", FigureWords.BEARING_AREA_BOTTOM, cushion.bearingMm2().on(Face.BOTTOM) / 100, "cm2"));
+            figures.add(Figure.law("s", FigureWords.LOAD_AT_REST, stress, "kPa"));
             boolean held = cushion.holdN() > 0;
             if (held) {
-                figures.add(Figure.law("H", "what lid and ties hold it down with", cushion.holdN(), "N"));
+                figures.add(Figure.law("H", FigureWords.HELD_DOWN_WITH, cushion.holdN(), "N"));
             }
             figures.add(
                     journey.saysHours()
-                            ? Figure.input("T", "time under load", hours, "h")
-                            : Figure.assumed("T", "time under load", hours, "h", "nobody says how long it takes"));
-            figures.add(Figure.of("c1", "lost in the first hour", law.c1(), "", basis, source));
-            figures.add(Figure.of("c2", "lost in each tenfold time", law.c2(), "", basis, source));
+                            ? Figure.input("T", FigureWords.TIME_UNDER_LOAD, hours, "h")
+                            : Figure.assumed(
+                                    "T", FigureWords.TIME_UNDER_LOAD, hours, "h", "nobody says how long it takes"));
+            figures.add(Figure.of("c1", FigureWords.LOST_FIRST_HOUR, law.c1(), "", basis, source));
+            figures.add(Figure.of("c2", FigureWords.LOST_EACH_TENFOLD, law.c2(), "", basis, source));
             figures.add(new Figure(
-                    "s_c", Say.CREEP_LOAD_OF.of(Term.name(foam.name())), law.atKpa(), "kPa", basis, foam.source()));
+                    "s_c",
+                    CheckWords.CREEP_LOAD_OF.of(Term.name(foam.name())),
+                    law.atKpa(),
+                    "kPa",
+                    basis,
+                    foam.source()));
             boolean kept = lost == law.atKnownLoad(hours) * stress / law.atKpa();
             if (!kept) {
-                figures.add(Figure.assumed("z", "kept within 0 to 0.9", lost, "", "rule 21"));
+                figures.add(Figure.assumed("z", FigureWords.KEPT_WITHIN, lost, "", "rule 21"));
             }
             return new Working(
                     kept ? "D = (c1 + c2*ln(T)/ln(10))*s/s_c" : "D = z",

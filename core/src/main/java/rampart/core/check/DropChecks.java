@@ -8,7 +8,7 @@ import rampart.core.drop.Drop;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.CheckId;
 import rampart.core.verdict.Status;
-import rampart.core.words.Say;
+import rampart.core.words.CheckWords;
 
 /** Each drop against what the item bears (rules 12 to 19, 31, 34, 36 and 38). */
 public final class DropChecks {
@@ -50,10 +50,11 @@ public final class DropChecks {
                         () -> new DropWorking(context, drop).ofG());
         boolean doubtful = drop.tilt() != Drop.Tilt.STANDS || context.doubted(drop);
         Check settled = check.status() == Status.HOLDS && doubtful
-                ? check.withStatus(Status.THIN, drop.tilt() == Drop.Tilt.STANDS ? Say.RULE_FORMULA : Say.RULE_TIPS)
+                ? check.withStatus(
+                        Status.THIN, drop.tilt() == Drop.Tilt.STANDS ? CheckWords.RULE_FORMULA : CheckWords.RULE_TIPS)
                 : check;
         if (drop.tilt() == Drop.Tilt.TOPPLES) {
-            return settled.withStatus(Status.BREAKS, Say.RULE_TOPPLES);
+            return settled.withStatus(Status.BREAKS, CheckWords.RULE_TOPPLES);
         }
         return byVelocity ? settled : withScatter(context, drop, settled);
     }

@@ -9,8 +9,8 @@ import rampart.core.drop.Drop;
 import rampart.core.layout.LaidCushion;
 import rampart.core.material.CushionLaw;
 import rampart.core.quantity.Face;
+import rampart.core.words.DropWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -33,7 +33,7 @@ final class DropSentence {
         double limit =
                 context.pack().item().fragility().criticalVelocityChangeMps().orElseThrow();
         List<Sentence> text = new ArrayList<>();
-        text.add(Say.BY_VELOCITY.of(Quantity.mps(velocityMps), Quantity.mps(limit), Quantity.g(drop.g())));
+        text.add(DropWords.BY_VELOCITY.of(Quantity.mps(velocityMps), Quantity.mps(limit), Quantity.g(drop.g())));
         doubts(text, OptionalDouble.empty());
         return text;
     }
@@ -45,8 +45,8 @@ final class DropSentence {
         List<Sentence> text = new ArrayList<>();
         text.add(
                 limitG.isPresent()
-                        ? Say.FEELS.of(Quantity.g(drop.g()), Quantity.g(limitG.getAsDouble()))
-                        : Say.FEELS_UNKNOWN.of(Quantity.g(drop.g())));
+                        ? DropWords.FEELS.of(Quantity.g(drop.g()), Quantity.g(limitG.getAsDouble()))
+                        : DropWords.FEELS_UNKNOWN.of(Quantity.g(drop.g())));
         text.add(reason());
         doubts(text, limitG);
         return text;
@@ -54,17 +54,17 @@ final class DropSentence {
 
     private Sentence bare() {
         if (context.layout().cushions().isEmpty()) {
-            return Sentence.plain("There is no cushion in this pack: the blow reaches the item whole.");
+            return DropWords.NO_CUSHION.of();
         }
         if (drop.worst().layers().stream().anyMatch(Impact.LayerPeak::acts)) {
-            return Sentence.plain("The cushion is pressed solid: the blow is far beyond what it can take.");
+            return DropWords.PRESSED_NEARLY_SOLID.of();
         }
         List<Term.Name> bare = drop.id().faces().stream()
                 .filter(face -> context.layout().cushions().stream().anyMatch(c -> !c.cushions(face)))
                 .map(face -> new Term.Name(face.word()))
                 .toList();
         Term faces = new Term.Listed(bare, " and the ");
-        return bare.size() > 1 ? Say.BARE_FACES.of(faces) : Say.BARE_FACE.of(faces);
+        return bare.size() > 1 ? DropWords.BARE_FACES.of(faces) : DropWords.BARE_FACE.of(faces);
     }
 
     /** Why it is as it is: by the cushion that takes most of the blow, judged by how far it is pressed. */
@@ -79,9 +79,10 @@ final class DropSentence {
         Term on = Term.name(face.word());
         double best = bestFraction(cushion.foam().law());
         if (fraction < best - NEAR) {
-            return (cushion.form().standsFree() ? Say.TOO_LITTLE_ON_PADS : Say.TOO_LITTLE).of(foam, on, load);
+            return (cushion.form().standsFree() ? DropWords.TOO_LITTLE_ON_PADS : DropWords.TOO_LITTLE)
+                    .of(foam, on, load);
         }
-        return (fraction > best + NEAR ? Say.NEARLY_FLAT : Say.AT_ITS_BEST).of(foam, on, load);
+        return (fraction > best + NEAR ? DropWords.NEARLY_FLAT : DropWords.AT_ITS_BEST).of(foam, on, load);
     }
 
     /** The share of lock-up that a cushion of this law reaches where it works softest: {@code b E = 1}. */
@@ -113,7 +114,9 @@ final class DropSentence {
     private Optional<Sentence> thinned() {
         double most =
                 context.creep().values().stream().mapToDouble(f -> f).max().orElse(0);
-        return most > TOLD_FROM ? Optional.of(Say.THINNER_IN_TIME.of(Quantity.finePercent(most))) : Optional.empty();
+        return most > TOLD_FROM
+                ? Optional.of(DropWords.THINNER_IN_TIME.of(Quantity.finePercent(most)))
+                : Optional.empty();
     }
 
     private void doubts(List<Sentence> text, OptionalDouble limitG) {
@@ -121,26 +124,24 @@ final class DropSentence {
             thinned().ifPresent(text::add);
         }
         if (drop.lockUpFraction() > StrainCheck.LIMIT && !drop.worst().capped()) {
-            text.add(Say.BOTTOMS_OUT.of(Quantity.percent(drop.lockUpFraction())));
+            text.add(DropWords.BOTTOMS_OUT.of(Quantity.percent(drop.lockUpFraction())));
         }
         boolean someBare = drop.worst().layers().stream().anyMatch(peak -> !peak.acts());
         if (someBare && !drop.worst().capped()) {
-            text.add(Sentence.plain("A bare face leaves one cushion out of this blow."));
+            text.add(DropWords.ONE_CUSHION_LEFT_OUT.of());
         }
         if (drop.tilt() == Drop.Tilt.TIPS) {
-            text.add(Sentence.plain("The weight lies so far off centre that the item tips: call it thin at best."));
+            text.add(DropWords.ITEM_TIPS.of());
         }
         if (drop.tilt() == Drop.Tilt.TOPPLES) {
-            text.add(Sentence.plain("The weight lies outside what bears it there: the item topples in its bed."));
+            text.add(DropWords.ITEM_TOPPLES.of());
         }
         scatter(text, limitG);
         drop.simulatedG()
-                .ifPresent(g -> text.add(Say.WORKED_IN_TIME.of(
+                .ifPresent(g -> text.add(DropWords.WORKED_IN_TIME.of(
                         Quantity.g(g), Quantity.g(drop.worst().g()))));
         if (context.doubted(drop)) {
-            text.add(
-                    Sentence.plain("The boxes between the cushions are heavy, which this reckoning doubts: call it thin"
-                            + " at best."));
+            text.add(DropWords.BOXES_BETWEEN_CUSHIONS.of());
         }
     }
 
@@ -151,10 +152,10 @@ final class DropSentence {
         }
         double high = drop.g() * scatter.factor();
         boolean reachesOver = limitG.isPresent() && drop.g() <= limitG.getAsDouble() && high > limitG.getAsDouble();
-        text.add((reachesOver ? Say.SCATTER_OVER : Say.SCATTER)
+        text.add((reachesOver ? DropWords.SCATTER_OVER : DropWords.SCATTER)
                 .of(new Term.Range(Quantity.g(drop.g() / scatter.factor()), Quantity.g(high))));
         if (scatter.extrapolated()) {
-            text.add(Sentence.plain("This blow lies outside what was tested."));
+            text.add(DropWords.OUTSIDE_TESTS.of());
         }
     }
 }

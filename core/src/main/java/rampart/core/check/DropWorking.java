@@ -19,8 +19,9 @@ import rampart.core.quantity.Face;
 import rampart.core.quantity.Units;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.DropWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 import rampart.core.words.Unit;
@@ -29,8 +30,6 @@ import rampart.core.words.Wording;
 /** The numbers behind one drop: the closed form for a flat drop on one cushion, the balance of forces otherwise. */
 final class DropWorking {
     private static final String LAW = "stress-energy law, Burgess and Daum 2006, from memory";
-    private static final String NEGLECTED =
-            "Neglected: shear, friction, rotation, gravity while compressing, the cushions opposite.";
     private static final String IN_TIME =
             "item and inner boxes as masses on the cushions' loading and unloading laws, gravity on";
     private static final double EXTRAPOLATED_BELOW = 0.2;
@@ -53,37 +52,35 @@ final class DropWorking {
     public Working ofVelocity() {
         double inTime = drop.inTime().map(Drop.InTime::velocityChangeMps).orElse(0.0);
         if (inTime > context.velocityChangeMps()) {
-            figures.add(
-                    Figure.of("Vt", "velocity change of the time simulation", inTime, "m/s", Basis.NOMINAL, IN_TIME));
-            notes.add(Say.PEAK_OF_THIS_DROP.of(Quantity.fineG(drop.g())));
+            figures.add(Figure.of("Vt", FigureWords.VELOCITY_CHANGE_SIMULATED, inTime, "m/s", Basis.NOMINAL, IN_TIME));
+            notes.add(DropWords.PEAK_OF_THIS_DROP.of(Quantity.fineG(drop.g())));
             return new Working("dV = Vt", steps, figures, notes);
         }
         height();
         gravity();
-        figures.add(Figure.assumed("e", "rebound", EvaluationContext.REBOUND, "", "0.5 for every material"));
-        notes.add(Say.PEAK_OF_THIS_DROP.of(Quantity.fineG(drop.g())));
+        figures.add(Figure.assumed("e", FigureWords.REBOUND, EvaluationContext.REBOUND, "", "0.5 for every material"));
+        notes.add(DropWords.PEAK_OF_THIS_DROP.of(Quantity.fineG(drop.g())));
         return new Working("dV = (1 + e)*sqrt(2*g*h/1000)", steps, figures, notes);
     }
 
     public Working ofG() {
         height();
         if (drop.worst().capped()) {
-            figures.add(Figure.assumed("cap", "no cushion works", ImpactSolver.CAP_G, "G", "rule 17"));
+            figures.add(Figure.assumed("cap", FigureWords.NO_CUSHION_WORKS, ImpactSolver.CAP_G, "G", "rule 17"));
             return new Working("G = cap", steps, figures, notes);
         }
         if (drop.simulatedG().orElse(0) > drop.worst().g()) {
             return simulated();
         }
-        drop.simulatedG().ifPresent(g -> notes.add(Say.SIMULATED_LOWER.of(Quantity.fineG(g))));
+        drop.simulatedG().ifPresent(g -> notes.add(DropWords.SIMULATED_LOWER.of(Quantity.fineG(g))));
         gravity();
         List<Impact.LayerPeak> acting =
                 drop.worst().layers().stream().filter(Impact.LayerPeak::acts).toList();
-        notes.add(Sentence.plain(NEGLECTED));
+        notes.add(DropWords.NOTE_NEGLECTED.of());
         conditions();
         scatter();
         if (drop.worst().withinRamp()) {
-            notes.add(Sentence.plain("Within the first rise: no foam that is struck is pressed far enough for the"
-                    + " stress-energy line to hold."));
+            notes.add(DropWords.NOTE_WITHIN_FIRST_RISE.of());
         }
         if (drop.id().flat()
                 && acting.size() == 1
@@ -94,9 +91,9 @@ final class DropWorking {
     }
 
     private Working simulated() {
-        figures.add(Figure.of("Gt", "peak of the time simulation", drop.g(), "G", Basis.NOMINAL, IN_TIME));
-        notes.add(Say.QUICK_RECKONING.of(Quantity.fineG(drop.worst().g())));
-        notes.add(Sentence.plain("Neglected: shear, friction, rotation, the cushions opposite."));
+        figures.add(Figure.of("Gt", FigureWords.PEAK_SIMULATED, drop.g(), "G", Basis.NOMINAL, IN_TIME));
+        notes.add(DropWords.QUICK_RECKONING.of(Quantity.fineG(drop.worst().g())));
+        notes.add(DropWords.NOTE_NEGLECTED_SHEAR_FRICTION.of());
         scatter();
         return new Working("G = Gt", steps, figures, notes);
     }
@@ -117,25 +114,31 @@ final class DropWorking {
         double b = law.bPerKpa();
         Basis basis = lawBasis(cushion.foam());
         String lawSource = cushion.foam().fit(repeated).map(DropWorking::tests).orElse(source);
-        figures.add(0, Figure.law("s", "load at rest (static stress)", s, "kPa"));
-        figures.add(Figure.law("m", "mass on the cushion", cushion.movingMassKg(), "kg"));
-        figures.add(Figure.law("A", "bearing area", cushion.bearingMm2().on(face) / 100, "cm2"));
+        figures.add(0, Figure.law("s", FigureWords.LOAD_AT_REST, s, "kPa"));
+        figures.add(Figure.law("m", FigureWords.MASS_ON_CUSHION, cushion.movingMassKg(), "kg"));
+        figures.add(
+                Figure.law("A", FigureWords.BEARING_AREA, cushion.bearingMm2().on(face) / 100, "cm2"));
         figures.add(loadFactor(k));
         figures.add(new Figure(
-                "a", Say.BEGINS_TO_GIVE.of(Term.name(cushion.foam().name())), law.aKpa(), "kPa", basis, lawSource));
-        figures.add(Figure.of("b", "how fast it stiffens", b, "1/kPa", basis, lawSource));
+                "a",
+                DropWords.BEGINS_TO_GIVE.of(Term.name(cushion.foam().name())),
+                law.aKpa(),
+                "kPa",
+                basis,
+                lawSource));
+        figures.add(Figure.of("b", FigureWords.HOW_FAST_STIFFENS, b, "1/kPa", basis, lawSource));
         figures.add(stiffness(f, cushion));
         figures.add(repeat(r, cushion));
-        figures.add(Figure.input("t", "thickness", t, "mm"));
+        figures.add(Figure.input("t", FigureWords.THICKNESS, t, "mm"));
         steps.add("s = k*m*g/(A/10)");
         double x = r * b / f * s * context.dropHeightMm() / t;
         if (!measured && (x < EXTRAPOLATED_BELOW || x > EXTRAPOLATED_ABOVE)) {
-            notes.add(Say.EXTRAPOLATED_LAW.of(Quantity.number(x, 2)));
+            notes.add(DropWords.EXTRAPOLATED_LAW.of(Quantity.number(x, 2)));
         }
         if (drop.worst().withinRamp()) {
             FirstRamp ramp = cushion.foam().law().ramp();
-            figures.add(Figure.nominal("R", "stress at the end of the first rise, over a", ramp.rise(), "", RISE));
-            figures.add(Figure.nominal("w", "how the first rise bends", ramp.exponent(), "", RISE));
+            figures.add(Figure.nominal("R", FigureWords.STRESS_AFTER_FIRST_RISE, ramp.rise(), "", RISE));
+            figures.add(Figure.nominal("w", FigureWords.BEND_OF_FIRST_RISE, ramp.exponent(), "", RISE));
             return new Working("G = (R*f*a/s)*((r*b/f)*s*h/t/ln(R))^(w/(w+1))", steps, figures, notes);
         }
         return new Working("G = (f*a/s)*exp((r*b/f)*s*h/t)", steps, figures, notes);
@@ -147,35 +150,39 @@ final class DropWorking {
                 acting.stream().filter(p -> p.energyJ() > 0).findFirst().orElse(acting.get(0));
         LaidCushion cushion = context.cushion(giving.layer());
         List<Face> faces = drop.id().faces();
-        figures.add(Figure.law("m", Say.MASS_ON.of(Term.name(cushion.foam().name())), cushion.movingMassKg(), "kg"));
+        figures.add(
+                Figure.law("m", DropWords.MASS_ON.of(Term.name(cushion.foam().name())), cushion.movingMassKg(), "kg"));
         figures.add(loadFactor(drop.worst().loadFactor()));
         boolean bed = cushion.bed().isPresent();
         if (bed) {
-            figures.add(Figure.law("F", "force of the bed along the fall", giving.forceN(), "N"));
-            notes.add(Sentence.plain("A bed is as many springs as rays that bear: each with the foam behind it."));
+            figures.add(Figure.law("F", FigureWords.FORCE_BED_ALONG, giving.forceN(), "N"));
+            notes.add(DropWords.NOTE_BED_IS_SPRINGS.of());
         }
         for (int i = 0; i < faces.size() && !bed; i++) {
             String n = "_" + faces.get(i).number();
             Term on = Term.name(faces.get(i).word());
             figures.add(Figure.law(
-                    "A" + n, Say.BEARING_AREA_ON.of(on), cushion.bearingMm2().on(faces.get(i)) / 100, "cm2"));
+                    "A" + n,
+                    DropWords.BEARING_AREA_ON.of(on),
+                    cushion.bearingMm2().on(faces.get(i)) / 100,
+                    "cm2"));
             figures.add(new Figure(
-                    "S" + n, Say.STRESS_ON.of(on), giving.stressKpa()[i], "kPa", lawBasis(cushion.foam()), LAW));
-            figures.add(
-                    Figure.law("n" + n, Say.DIRECTION_ON.of(on), drop.cosine().get(i), ""));
+                    "S" + n, DropWords.STRESS_ON.of(on), giving.stressKpa()[i], "kPa", lawBasis(cushion.foam()), LAW));
+            figures.add(Figure.law(
+                    "n" + n, DropWords.DIRECTION_ON.of(on), drop.cosine().get(i), ""));
         }
         LaidCushion outermost = context.cushion(acting.get(acting.size() - 1).layer());
-        figures.add(Figure.law("M", "mass on the outermost cushion that acts", outermost.movingMassKg(), "kg"));
+        figures.add(Figure.law("M", FigureWords.MASS_ON_OUTERMOST, outermost.movingMassKg(), "kg"));
         double fall = drop.worst().loadFactor()
                 * outermost.movingMassKg()
                 * Units.STANDARD_GRAVITY
                 * context.dropHeightMm()
                 / 1000;
-        figures.add(Figure.law("U", "energy of the fall", fall, "J"));
+        figures.add(Figure.law("U", FigureWords.ENERGY_FALL, fall, "J"));
         for (Impact.LayerPeak peak : acting) {
             figures.add(Figure.law(
                     "U_" + peak.layer(),
-                    Say.TAKEN_BY.of(
+                    DropWords.TAKEN_BY.of(
                             Term.name(context.cushion(peak.layer()).foam().name()), Quantity.count(peak.layer() + 1)),
                     peak.energyJ(),
                     "J"));
@@ -198,24 +205,24 @@ final class DropWorking {
         if (plan.table().isPresent()) {
             figures.add(Figure.std(
                     "h",
-                    "drop height",
+                    FigureWords.DROP_HEIGHT,
                     context.dropHeightMm(),
                     "mm",
                     plan.table().get().source()));
             if (plan.table().get().outOfScope(context.layout().grossMassKg())) {
-                notes.add(Say.OUT_OF_TABLE.of(new Quantity(DropHeights.PARCEL_SCOPE_LB, Unit.LB, 0)));
+                notes.add(DropWords.OUT_OF_TABLE.of(new Quantity(DropHeights.PARCEL_SCOPE_LB, Unit.LB, 0)));
             }
         } else {
-            figures.add(Figure.input("h", "drop height", context.dropHeightMm(), "mm"));
+            figures.add(Figure.input("h", FigureWords.DROP_HEIGHT, context.dropHeightMm(), "mm"));
         }
     }
 
     private void gravity() {
-        figures.add(Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"));
+        figures.add(Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2"));
     }
 
     private void conditions() {
-        notes.add((drop.worst().repeated() ? Say.WORST_REPEATED : Say.WORST_FIRST)
+        notes.add((drop.worst().repeated() ? DropWords.WORST_REPEATED : DropWords.WORST_FIRST)
                 .of(Quantity.degC(drop.worst().temperatureC())));
         if (drop.id().faces().contains(Face.BOTTOM)) {
             context.creep().forEach((layer, lost) -> notes.add(thinned(context.cushion(layer), lost)));
@@ -223,7 +230,7 @@ final class DropWorking {
     }
 
     private Sentence thinned(LaidCushion cushion, double lost) {
-        return Say.THINNED_LAYER.of(
+        return DropWords.THINNED_LAYER.of(
                 Term.name(cushion.foam().name()),
                 Quantity.count(cushion.layer() + 1),
                 Quantity.finePercent(lost),
@@ -246,21 +253,21 @@ final class DropWorking {
         if (!scatter.measured()) {
             return;
         }
-        notes.add(Say.NINE_IN_TEN.of(
+        notes.add(DropWords.NINE_IN_TEN.of(
                 Quantity.fineG(drop.g() / scatter.factor()), Quantity.fineG(drop.g() * scatter.factor())));
         if (scatter.extrapolated()) {
-            notes.add(Sentence.plain("Extrapolated: this blow lies outside the energy that was tested."));
+            notes.add(DropWords.NOTE_EXTRAPOLATED_THIS_BLOW.of());
         }
     }
 
     private static Figure loadFactor(double k) {
-        return Figure.assumed("k", "share of the heaviest quarter", k, "", "rule 19: the item is stiff");
+        return Figure.assumed("k", FigureWords.SHARE_OF_HEAVIEST_QUARTER, k, "", "rule 19: the item is stiff");
     }
 
     private Figure stiffness(double f, LaidCushion cushion) {
         return Figure.nominal(
                 "f",
-                Say.STIFFNESS_AT.of(Quantity.degC(drop.worst().temperatureC())),
+                DropWords.STIFFNESS_AT.of(Quantity.degC(drop.worst().temperatureC())),
                 f,
                 "",
                 cushion.foam().source());
@@ -269,7 +276,7 @@ final class DropWorking {
     private static Figure repeat(double r, LaidCushion cushion) {
         return Figure.nominal(
                 "r",
-                r == 1 ? "first impact" : "impacts 2 to 5",
+                r == 1 ? FigureWords.FIRST_IMPACT : FigureWords.LATER_IMPACTS,
                 r,
                 "",
                 cushion.foam().source());

@@ -13,8 +13,8 @@ import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -54,14 +54,14 @@ final class FitCheck implements CheckRule {
         double inside = tightest.carton().inside().along(axis);
         String dimension = axis.word();
         boolean fits = tightest.slack().along(axis) >= 0;
-        Supplier<List<Sentence>> because = () -> List.of((fits ? Say.FITS : Say.DOES_NOT_FIT)
+        Supplier<List<Sentence>> because = () -> List.of((fits ? CheckWords.FITS : CheckWords.DOES_NOT_FIT)
                 .of(Term.name(dimension), Quantity.mm(contents), Quantity.mm(inside)));
         Supplier<Working> working = () -> new Working(
                 "D = C",
                 List.of(),
                 List.of(
-                        Figure.law("C", Say.OF_THE_CONTENTS.of(Term.name(dimension)), contents, "mm"),
-                        Figure.input("I", Say.INSIDE_OF_STOCK.of(Term.name(dimension)), inside, "mm")),
+                        Figure.law("C", CheckWords.OF_THE_CONTENTS.of(Term.name(dimension)), contents, "mm"),
+                        Figure.input("I", CheckWords.INSIDE_OF_STOCK.of(Term.name(dimension)), inside, "mm")),
                 List.of());
         Check check = Check.judged(
                 CheckId.of(CheckKind.FIT),

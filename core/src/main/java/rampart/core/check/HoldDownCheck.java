@@ -17,8 +17,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -99,15 +100,15 @@ final class HoldDownCheck implements CheckRule {
     private static Check holdDown(LaidCushion cushion, double strain) {
         double weight = cushion.movingMassKg() * Units.STANDARD_GRAVITY;
         double force = forceN(cushion, strain);
-        Supplier<List<Sentence>> because = () -> List.of((force < weight ? Say.DROPS_AWAY : Say.HELD_DOWN)
+        Supplier<List<Sentence>> because = () -> List.of((force < weight ? CheckWords.DROPS_AWAY : CheckWords.HELD_DOWN)
                 .of(Quantity.newton(weight), Term.name(cushion.foam().name()), Quantity.newton(force)));
         Supplier<Working> working = () -> {
             List<Figure> figures = new ArrayList<>(pressed(cushion, strain));
-            figures.add(
-                    Figure.law("A", "bearing area on top", cushion.bearingMm2().top() / 100, "cm2"));
-            figures.add(Figure.law("F", "what the lid presses with", force, "N"));
-            figures.add(Figure.law("m", "mass under it", cushion.movingMassKg(), "kg"));
-            figures.add(Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"));
+            figures.add(Figure.law(
+                    "A", FigureWords.BEARING_AREA_TOP, cushion.bearingMm2().top() / 100, "cm2"));
+            figures.add(Figure.law("F", FigureWords.FORCE_OF_LID, force, "N"));
+            figures.add(Figure.law("m", FigureWords.MASS_UNDER_LID, cushion.movingMassKg(), "kg"));
+            figures.add(Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2"));
             return new Working("D = m*g", List.of("p = " + law(strain), "F = p*A/10"), figures, notes(strain));
         };
         return Check.judged(
@@ -124,10 +125,10 @@ final class HoldDownCheck implements CheckRule {
     private static Check pressure(LaidCushion cushion, double strain, double bearsKpa) {
         double stress = stressKpa(cushion, strain);
         Supplier<List<Sentence>> because =
-                () -> List.of(Say.LID_PRESSES.of(Quantity.kpa(stress), Quantity.kpa(bearsKpa)));
+                () -> List.of(CheckWords.LID_PRESSES.of(Quantity.kpa(stress), Quantity.kpa(bearsKpa)));
         Supplier<Working> working = () -> {
             List<Figure> figures = new ArrayList<>(pressed(cushion, strain));
-            figures.add(Figure.input("L", "lasting pressure that the item bears", bearsKpa, "kPa"));
+            figures.add(Figure.input("L", FigureWords.LASTING_PRESSURE_ITEM, bearsKpa, "kPa"));
             return new Working("p = " + law(strain), List.of(), figures, notes(strain));
         };
         return Check.judged(
@@ -149,20 +150,18 @@ final class HoldDownCheck implements CheckRule {
         return List.of(
                 new Figure(
                         "s25",
-                        Say.STRESS_SQUEEZED.of(Term.name(cushion.foam().name())),
+                        CheckWords.STRESS_SQUEEZED.of(Term.name(cushion.foam().name())),
                         cushion.foam().squeezeKpa(),
                         "kPa",
                         cushion.foam().basis(),
                         cushion.foam().source()),
-                Figure.law("e", "share of the foam pressed in", strain, ""),
+                Figure.law("e", FigureWords.SHARE_FOAM_PRESSED, strain, ""),
                 Figure.assumed(
-                        "el", "where the stress stays level", Foam.LEVEL_FROM, "", "straight to a tenth, then level"),
-                Figure.law("p", "stress on the foam", stressKpa(cushion, strain), "kPa"));
+                        "el", FigureWords.WHERE_STRESS_STAYS, Foam.LEVEL_FROM, "", "straight to a tenth, then level"),
+                Figure.law("p", FigureWords.STRESS_FOAM, stressKpa(cushion, strain), "kPa"));
     }
 
     private static List<Sentence> notes(double strain) {
-        return strain > KNOWN_TO
-                ? List.of(Sentence.plain("Pressed in by more than 40 %: the law of squeeze is not meant for that."))
-                : List.of();
+        return strain > KNOWN_TO ? List.of(CheckWords.NOTE_BEYOND_LAW_OF_SQUEEZE.of()) : List.of();
     }
 }

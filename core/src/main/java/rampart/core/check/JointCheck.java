@@ -15,8 +15,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -77,27 +78,27 @@ public final class JointCheck implements CheckRule {
         Term name = Term.name(part.name());
         Supplier<List<Sentence>> because = () -> List.of(
                 part.jointBearsNm().isPresent()
-                        ? Say.JOINT_BEARS.of(
+                        ? CheckWords.JOINT_BEARS.of(
                                 falls,
                                 name,
                                 Quantity.nm(moment),
                                 Quantity.nm(part.jointBearsNm().getAsDouble()))
-                        : Say.JOINT_UNKNOWN.of(falls, name, Quantity.nm(moment)));
+                        : CheckWords.JOINT_UNKNOWN.of(falls, name, Quantity.nm(moment)));
         Supplier<Working> working = () -> Working.noted(
                 "M = m*G*g*r/1000",
                 List.of(),
                 List.of(
-                        Figure.input("m", "mass of the part", kg, "kg"),
+                        Figure.input("m", FigureWords.MASS_PART, kg, "kg"),
                         new Figure(
                                 "G",
-                                Say.PEAK_OF.of(Term.name(drop.id().does())),
+                                CheckWords.PEAK_OF.of(Term.name(drop.id().does())),
                                 drop.g(),
                                 "G",
                                 Basis.NOMINAL,
                                 "the drop's own check"),
-                        Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
-                        Figure.input("r", "from the joint to the middle of the part", mm, "mm")),
-                "The part is taken as stiff, the blow square to its arm.");
+                        Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2"),
+                        Figure.input("r", FigureWords.FROM_JOINT_MIDDLE, mm, "mm")),
+                CheckWords.NOTE_PART_TAKEN_STIFF);
         return Check.judged(
                 id(index),
                 "A heavy part on an arm",

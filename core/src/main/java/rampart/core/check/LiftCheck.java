@@ -10,8 +10,9 @@ import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /** What one person, or two, should lift (rule 27). */
@@ -33,10 +34,10 @@ public final class LiftCheck implements CheckRule {
                 "D = m",
                 List.of(),
                 List.of(
-                        Figure.law("m", "gross mass", gross, "kg"),
+                        Figure.law("m", FigureWords.GROSS_MASS, gross, "kg"),
                         Figure.std(
                                 "L",
-                                one ? "one person" : "two people",
+                                one ? FigureWords.ONE_PERSON : FigureWords.TWO_PEOPLE,
                                 limit,
                                 "kg",
                                 "load constant of the NIOSH lifting equation, from memory")),
@@ -55,18 +56,18 @@ public final class LiftCheck implements CheckRule {
         }
         return List.of(
                 gross <= TWO_PERSONS_KG
-                        ? check.withStatus(Status.THIN, Say.RULE_TWO).withMargin(0)
+                        ? check.withStatus(Status.THIN, CheckWords.RULE_TWO).withMargin(0)
                         : check);
     }
 
     private static List<Sentence> because(double gross) {
         Quantity mass = Quantity.kg(gross);
         if (gross <= ONE_PERSON_KG) {
-            return List.of(Say.LIFTED_BY_ONE.of(mass, Quantity.kg(ONE_PERSON_KG)));
+            return List.of(CheckWords.LIFTED_BY_ONE.of(mass, Quantity.kg(ONE_PERSON_KG)));
         }
         return List.of(
                 gross <= TWO_PERSONS_KG
-                        ? Say.LIFTED_BY_TWO.of(mass, Quantity.kg(ONE_PERSON_KG))
-                        : Say.LIFTED_BY_NOBODY.of(mass));
+                        ? CheckWords.LIFTED_BY_TWO.of(mass, Quantity.kg(ONE_PERSON_KG))
+                        : CheckWords.LIFTED_BY_NOBODY.of(mass));
     }
 }

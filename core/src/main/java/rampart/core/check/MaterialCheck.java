@@ -9,6 +9,8 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.FigureWords;
+import rampart.core.words.MaterialWords;
 import rampart.core.words.Sentence;
 
 /**
@@ -46,8 +48,7 @@ final class MaterialCheck implements CheckRule {
 
     private static List<Sentence> because(List<Incompatibility> clashes) {
         return clashes.isEmpty()
-                ? List.of(Sentence.plain(
-                        "Nothing in this pack is known to harm the surfaces named, for as long as they lie together."))
+                ? List.of(MaterialWords.NOTE_NOTHING_HARMS.of())
                 : clashes.stream()
                         .sorted((a, b) -> Boolean.compare(b.harm(), a.harm()))
                         .map(Incompatibility::reason)
@@ -59,9 +60,9 @@ final class MaterialCheck implements CheckRule {
                 harms > 0 ? "D = one + n" : watched ? "D = w" : "D = n",
                 List.of(),
                 List.of(
-                        Figure.of("n", "what harms", harms, "", Basis.CP, "conservation guidance, no source"),
-                        Figure.assumed("w", "something wants watching", WATCH, "", "counts as thin"),
-                        Figure.assumed("one", "limit", 1, "", "nothing that harms")),
+                        Figure.of("n", FigureWords.WHAT_HARMS, harms, "", Basis.CP, "conservation guidance, no source"),
+                        Figure.assumed("w", FigureWords.SOMETHING_WANTS_WATCHING, WATCH, "", "counts as thin"),
+                        Figure.assumed("one", FigureWords.LIMIT, 1, "", "nothing that harms")),
                 clashes.stream().map(Incompatibility::reason).toList());
     }
 }

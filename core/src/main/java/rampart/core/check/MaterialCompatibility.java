@@ -10,7 +10,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.material.Structure;
 import rampart.core.material.Substance;
 import rampart.core.pack.Pack;
-import rampart.core.words.Say;
+import rampart.core.words.MaterialWords;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -112,37 +112,36 @@ final class MaterialCompatibility {
         Term name = name(first);
         boolean foam = cushion(first);
         if (foam && catalogue.foam(first.material()).structure().cells() && hasAny(SOFT)) {
-            harms(Say.CELLS_PRINT.of(name, named(SOFT)));
+            harms(MaterialWords.CELLS_PRINT.of(name, named(SOFT)));
         } else if (foam && (has(Surface.GILDED) || has(Surface.OIL_PAINT))) {
-            watch(Say.FOAM_RUBS.of(name, named(EnumSet.of(Surface.GILDED, Surface.OIL_PAINT))));
+            watch(MaterialWords.FOAM_RUBS.of(name, named(EnumSet.of(Surface.GILDED, Surface.OIL_PAINT))));
         }
         if (of == Substance.PVC && (hasAny(SOFT) || has(Surface.PLASTIC))) {
-            harms(Say.SOFTENER.of(name));
+            harms(MaterialWords.SOFTENER.of(name));
         }
         if (foam && catalogue.foam(first.material()).structure() == Structure.FOAMED_IN_PLACE) {
-            harms(Sentence.plain(
-                    "Foam in place expands hot and sticks to what it touches: wrap the item in film first."));
+            harms(MaterialWords.NOTE_FOAM_PLACE_EXPANDS.of());
         }
         if (of == Substance.PS && foam && (has(Surface.ELECTRONICS) || has(Surface.TEXTILE))) {
-            watch(Say.CRUMBS.of(name, named(EnumSet.of(Surface.ELECTRONICS, Surface.TEXTILE))));
+            watch(MaterialWords.CRUMBS.of(name, named(EnumSet.of(Surface.ELECTRONICS, Surface.TEXTILE))));
         }
         if (of == Substance.PAPER && days > 90 && hasAny(ACID_SPOILS)) {
-            watch(Say.ACID_YELLOWS.of(name, named(ACID_SPOILS)));
+            watch(MaterialWords.ACID_YELLOWS.of(name, named(ACID_SPOILS)));
         }
         if (of == Substance.PAPER && pack.journey().keptLong() && has(Surface.SILVER)) {
-            harms(Say.BOARD_TARNISHES.of(name));
+            harms(MaterialWords.BOARD_TARNISHES.of(name));
         }
         if (of == Substance.OTHER
                 && days > 90
                 && !pack.item().properties().surfaces().isEmpty()) {
-            watch(Say.UNNAMED_PLASTIC.of(name));
+            watch(MaterialWords.UNNAMED_PLASTIC.of(name));
         }
         boolean damp =
                 pack.journey().stack().map(s -> s.relativeHumidity() >= 0.7).orElse(false);
         if ((of == Substance.PE || of == Substance.PP || of == Substance.OTHER)
                 && damp
                 && (has(Surface.IRON) || has(Surface.BARE_METAL))) {
-            watch(Say.HOLDS_DAMP.of(name));
+            watch(MaterialWords.HOLDS_DAMP.of(name));
         }
     }
 
@@ -151,7 +150,7 @@ final class MaterialCompatibility {
         Substance of = substance(layer);
         boolean vapour = of.polyurethane() || of == Substance.PVC || of == Substance.RUBBER || of == Substance.WOOL;
         if (vapour && (has(Surface.SILVER) || has(Surface.COPPER))) {
-            Sentence reason = Say.TARNISHES.of(
+            Sentence reason = MaterialWords.TARNISHES.of(
                     name(layer), Term.name(of.words()), named(EnumSet.of(Surface.SILVER, Surface.COPPER)));
             if (days > 30) {
                 harms(reason);
@@ -160,10 +159,10 @@ final class MaterialCompatibility {
             }
         }
         if (of == Substance.PAPER && has(Surface.LEAD) && days > 30) {
-            watch(Say.CORRODES_LEAD.of(name(layer)));
+            watch(MaterialWords.CORRODES_LEAD.of(name(layer)));
         }
         if (of.polyurethane() && hasAny(METALS) && days > DAYS_A_YEAR) {
-            watch(Say.DECAY_CORRODES.of(name(layer), Term.name(of.words())));
+            watch(MaterialWords.DECAY_CORRODES.of(name(layer), Term.name(of.words())));
         }
     }
 
@@ -172,30 +171,30 @@ final class MaterialCompatibility {
         Substance of = substance(layer);
         if (pack.journey().keptLong()) {
             if (cushion(layer) && catalogue.foam(layer.material()).structure().sinks()) {
-                harms(Say.SINKS.of(name(layer)));
+                harms(MaterialWords.SINKS.of(name(layer)));
                 return;
             }
             if (of.ages() && !agedOut(of)) {
-                harms(Say.AGES.of(name(layer), Term.name(of.words())));
+                harms(MaterialWords.AGES.of(name(layer), Term.name(of.words())));
                 return;
             }
         }
         if (of == Substance.PU_ESTER && days > DAYS_A_YEAR) {
-            harms(Say.HYDROLYSIS.of(name(layer)));
+            harms(MaterialWords.HYDROLYSIS.of(name(layer)));
         } else if (of.polyurethane() && days > 5 * DAYS_A_YEAR) {
-            harms(Say.OXIDISES.of(name(layer)));
+            harms(MaterialWords.OXIDISES.of(name(layer)));
         } else if (of.polyurethane() && days > DAYS_A_YEAR) {
-            watch(Say.YELLOWS.of(name(layer)));
+            watch(MaterialWords.YELLOWS.of(name(layer)));
         }
         if (of == Substance.RUBBER && days > 5 * DAYS_A_YEAR) {
-            harms(Say.PERISHES.of(name(layer)));
+            harms(MaterialWords.PERISHES.of(name(layer)));
         }
         boolean stored = pack.journey().storageHours().isPresent();
         if (of == Substance.STARCH && (stored || days > 30)) {
-            watch(Say.VERMIN.of(name(layer)));
+            watch(MaterialWords.VERMIN.of(name(layer)));
         }
         if (of == Substance.PAPER && stored && cushion(layer)) {
-            watch(Say.ACID_STAYS.of(name(layer)));
+            watch(MaterialWords.ACID_STAYS.of(name(layer)));
         }
     }
 
@@ -213,9 +212,9 @@ final class MaterialCompatibility {
                         box -> false,
                         boards -> false));
         if (onItem && hasAny(TAPE_LIFTS)) {
-            harms(Say.TAPE_LIFTS.of(named(TAPE_LIFTS)));
+            harms(MaterialWords.TAPE_LIFTS.of(named(TAPE_LIFTS)));
         } else if (onItem) {
-            watch(Sentence.plain("Tape on the item leaves glue in time. Tape the wrap to itself."));
+            watch(MaterialWords.NOTE_TAPE_ITEM_LEAVES.of());
         }
     }
 }

@@ -17,8 +17,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -77,16 +78,16 @@ public final class MovementCheck implements CheckRule {
     private static Check check(Check.Where where, double slack, String box) {
         Supplier<List<Sentence>> because = () -> List.of(
                 slack <= 0
-                        ? Say.NO_PLAY.of(Term.name(box))
-                        : (slack > LIMIT_MM ? Say.TOO_MUCH_PLAY : Say.PLAY)
+                        ? CheckWords.NO_PLAY.of(Term.name(box))
+                        : (slack > LIMIT_MM ? CheckWords.TOO_MUCH_PLAY : CheckWords.PLAY)
                                 .of(Term.name(box), Quantity.mm(slack), Quantity.wholeMm(LIMIT_MM)));
         Supplier<Working> working = () -> Working.noted(
                 "D = x",
                 List.of(),
                 List.of(
-                        Figure.input("x", "largest clearance", slack, "mm"),
-                        Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33")),
-                "Settling of foam and fill is not counted.");
+                        Figure.input("x", FigureWords.LARGEST_CLEARANCE, slack, "mm"),
+                        Figure.assumed("L", FigureWords.MOST_SETTLING, LIMIT_MM, "mm", "rule 33")),
+                CheckWords.NOTE_SETTLING_FOAM_FILL);
         return Check.judged(
                 CheckId.of(CheckKind.MOVEMENT),
                 "Room to move",

@@ -14,8 +14,9 @@ import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -56,17 +57,20 @@ final class PiecesFitCheck implements CheckRule {
         double has = size.along(axis);
         boolean fits = needs <= has + HAIR_MM;
         Term dimension = Term.name(axis.word());
-        Supplier<List<Sentence>> because = () -> List.of(
-                (fits ? Say.PIECES_FIT : Say.PIECES_DO_NOT_FIT).of(dimension, Quantity.mm(needs), Quantity.mm(has)));
+        Supplier<List<Sentence>> because = () -> List.of((fits ? CheckWords.PIECES_FIT : CheckWords.PIECES_DO_NOT_FIT)
+                .of(dimension, Quantity.mm(needs), Quantity.mm(has)));
         Supplier<Working> working = () -> new Working(
                 "D = C",
                 List.of(),
                 List.of(
-                        Figure.law("C", Say.NEEDED_BY_PIECES.of(dimension), needs, "mm"),
-                        Figure.input("I", Say.ROOM_FOR_PIECES.of(dimension), has, "mm"),
+                        Figure.law("C", CheckWords.NEEDED_BY_PIECES.of(dimension), needs, "mm"),
+                        Figure.input("I", CheckWords.ROOM_FOR_PIECES.of(dimension), has, "mm"),
                         Figure.law(
-                                "w", "length of one, wrapped", pieces.wrapped().lengthMm(), "mm"),
-                        Figure.law("t", "between two", caliperMm, "mm")),
+                                "w",
+                                FigureWords.LENGTH_WRAPPED,
+                                pieces.wrapped().lengthMm(),
+                                "mm"),
+                        Figure.law("t", FigureWords.BETWEEN_TWO, caliperMm, "mm")),
                 List.of());
         Check check = Check.judged(
                 CheckId.of(CheckKind.PIECES_FIT),

@@ -12,8 +12,9 @@ import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -62,11 +63,11 @@ final class SettlingCheck implements CheckRule {
     private static List<Sentence> because(Squeezed box, String what, double gap) {
         Quantity settles = Quantity.mm(box.settlementMm());
         if (gap <= 0) {
-            return List.of(Say.SETTLES_AND_STAYS.of(settles));
+            return List.of(CheckWords.SETTLES_AND_STAYS.of(settles));
         }
-        Sentence moves = Say.SETTLES.of(settles, Term.name(what), Quantity.mm(gap), Quantity.wholeMm(LIMIT_MM));
+        Sentence moves = CheckWords.SETTLES.of(settles, Term.name(what), Quantity.mm(gap), Quantity.wholeMm(LIMIT_MM));
         return gap > LIMIT_MM * (1 - Status.THIN_BELOW)
-                ? List.of(moves, Say.FOAM_CLOSES_IT.of(Quantity.cut(Math.ceil(gap / (1 - SQUEEZE)))))
+                ? List.of(moves, CheckWords.FOAM_CLOSES_IT.of(Quantity.cut(Math.ceil(gap / (1 - SQUEEZE)))))
                 : List.of(moves);
     }
 
@@ -75,20 +76,17 @@ final class SettlingCheck implements CheckRule {
         CartonState.Fill fill = box.state().fill().orElse(CartonState.Fill.NONE);
         double slack = box.box().slack().along(Axis.Z);
         double open = fill == CartonState.Fill.NONE ? slack : Math.min(0, slack);
-        figures.add(Figure.input("x", Say.PLAY_LEFT.of(Term.name(fill.words())), open, "mm"));
+        figures.add(Figure.input("x", CheckWords.PLAY_LEFT.of(Term.name(fill.words())), open, "mm"));
         figures.add(
                 Figure.assumed(
                         "e",
-                        "settling of foam and fill",
+                        FigureWords.SETTLING_FOAM_FILL,
                         box.settlementMm(),
                         "mm",
                         "foam 1 %, air cells 3 %, bubble 5 %, loose 8 %, paper 10 % of the thickness, and creep at the bottom"));
-        figures.add(Figure.assumed("L", "most that stays put", LIMIT_MM, "mm", "rule 33"));
-        figures.add(Figure.law("z", "where it stays pressed", 0, "mm"));
+        figures.add(Figure.assumed("L", FigureWords.MOST_SETTLING, LIMIT_MM, "mm", "rule 33"));
+        figures.add(Figure.law("z", FigureWords.WHERE_STAYS_PRESSED, 0, "mm"));
         return Working.noted(
-                box.gapMm() > 0 ? "D = x + e" : "D = z",
-                List.of(),
-                figures,
-                "What fills the play counts as taking all of it.");
+                box.gapMm() > 0 ? "D = x + e" : "D = z", List.of(), figures, CheckWords.NOTE_FILLS_PLAY_COUNTS);
     }
 }

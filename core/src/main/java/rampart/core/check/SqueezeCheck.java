@@ -10,8 +10,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /** A carton closed over more than it holds (rule 40): share of the foam that is pressed in, against a fifth. */
@@ -43,23 +44,19 @@ final class SqueezeCheck implements CheckRule {
         Supplier<List<Sentence>> because = () -> {
             Quantity share = Quantity.percent(squeeze);
             if (squeeze > Squeezed.BULGES_OVER) {
-                return List.of(Say.SQUEEZED_BULGES.of(share, Quantity.wholeMm(box.bulgeMm())));
+                return List.of(CheckWords.SQUEEZED_BULGES.of(share, Quantity.wholeMm(box.bulgeMm())));
             }
             boolean right = squeeze >= RIGHT_FROM && squeeze <= RIGHT_TO;
-            return List.of((right ? Say.SQUEEZED_RIGHT : Say.SQUEEZED).of(share));
+            return List.of((right ? CheckWords.SQUEEZED_RIGHT : CheckWords.SQUEEZED).of(share));
         };
         Supplier<Working> working = () -> Working.noted(
                 "D = o/T",
                 List.of(),
                 List.of(
-                        Figure.input("o", "contents over inside", over, "mm"),
-                        Figure.law(
-                                "T",
-                                "foam on both sides, or what is pressed where there is none",
-                                over / squeeze,
-                                "mm"),
-                        Figure.assumed("L", "where a carton begins to bulge", Squeezed.BULGES_OVER, "", "a fifth")),
-                "The drops are worked with the full thickness; what is pressed in beforehand is neglected.");
+                        Figure.input("o", FigureWords.CONTENTS_OVER_INSIDE, over, "mm"),
+                        Figure.law("T", FigureWords.FOAM_ON_BOTH_SIDES, over / squeeze, "mm"),
+                        Figure.assumed("L", FigureWords.WHERE_CARTON_BULGES, Squeezed.BULGES_OVER, "", "a fifth")),
+                CheckWords.NOTE_FULL_THICKNESS);
         return Check.judged(
                 CheckId.of(CheckKind.SQUEEZE),
                 "Pressed together when closed",

@@ -16,8 +16,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -89,16 +90,16 @@ public final class StackCheck implements CheckRule {
             double bulgeMm,
             double bulge) {
         List<Sentence> text = new ArrayList<>();
-        text.add((boxesAbove == 1 ? Say.BOX_ABOVE : Say.BOXES_ABOVE)
+        text.add((boxesAbove == 1 ? CheckWords.BOX_ABOVE : CheckWords.BOXES_ABOVE)
                 .of(Quantity.count(boxesAbove), Quantity.newton(demand), Quantity.newton(limit)));
         if (low) {
-            text.add(Sentence.plain("So low a carton was not tested for this formula."));
+            text.add(CheckWords.NOTE_NOT_TESTED_SO_LOW.of());
         }
         if (condition != CartonState.Condition.NEW) {
-            text.add(Say.CARTON_IS.of(Term.name(condition.words()), Quantity.number(condition.factor(), 2)));
+            text.add(CheckWords.CARTON_IS.of(Term.name(condition.words()), Quantity.number(condition.factor(), 2)));
         }
         if (bulge < 1) {
-            text.add(Say.BULGES.of(Quantity.wholeMm(bulgeMm), Quantity.percent(1 - bulge)));
+            text.add(CheckWords.BULGES.of(Quantity.wholeMm(bulgeMm), Quantity.percent(1 - bulge)));
         }
         return text;
     }
@@ -112,8 +113,8 @@ public final class StackCheck implements CheckRule {
         List<Figure> figures = new ArrayList<>(asNew.figures());
         figures.replaceAll(f -> f.symbol().equals("S") ? Figure.law("S", f.name(), limit, "N") : f);
         figures.add(Figure.assumed(
-                "kc", Say.CARTON_CONDITION.of(Term.name(condition.words())), condition.factor(), "", "rule 42"));
-        figures.add(Figure.assumed("kb", Say.BULGE_OF.of(Quantity.wholeMm(bulgeMm)), bulge, "", "rule 42"));
+                "kc", CheckWords.CARTON_CONDITION.of(Term.name(condition.words())), condition.factor(), "", "rule 42"));
+        figures.add(Figure.assumed("kb", CheckWords.BULGE_OF.of(Quantity.wholeMm(bulgeMm)), bulge, "", "rule 42"));
         return new Working(asNew.formula(), List.of("S = P*kd*kh*kp*kc*kb"), figures, asNew.notes());
     }
 
@@ -121,22 +122,22 @@ public final class StackCheck implements CheckRule {
     private static List<Figure> strengthFigures(Carton carton, DryStrength dry) {
         double total = dry.newtons().orElseThrow();
         if (dry.measured()) {
-            return List.of(Figure.input("P", "strength in a compression test", total, "N"));
+            return List.of(Figure.input("P", FigureWords.STRENGTH_COMPRESSION_TEST, total, "N"));
         }
         List<Figure> figures = new ArrayList<>(List.of(
-                Figure.law("P", "strength new and dry", total, "N"),
-                Figure.std("K", "McKee's constant", McKee.SHORT, "", "McKee 1963, from memory"),
+                Figure.law("P", FigureWords.STRENGTH_NEW_DRY, total, "N"),
+                Figure.std("K", FigureWords.MCKEES_CONSTANT, McKee.SHORT, "", "McKee 1963, from memory"),
                 Figure.nominal(
                         "ECT",
-                        "edge crush of the board",
+                        FigureWords.EDGE_CRUSH_BOARD,
                         carton.board().edgeCrushNPerMm(),
                         "N/mm",
                         carton.board().name()),
-                Figure.nominal("c", "caliper", carton.board().caliperMm(), "mm", "typical for the flute"),
-                Figure.law("Z", "inside perimeter", carton.perimeterMm(), "mm")));
+                Figure.nominal("c", FigureWords.CALIPER, carton.board().caliperMm(), "mm", "typical for the flute"),
+                Figure.law("Z", FigureWords.INSIDE_PERIMETER, carton.perimeterMm(), "mm")));
         if (dry.dividerN() > 0) {
             figures.add(Figure.assumed(
-                    "Pd", "what the divider adds", dry.dividerN(), "N", "rule 59: slotted strips counted half"));
+                    "Pd", FigureWords.DIVIDER_ADDS, dry.dividerN(), "N", "rule 59: slotted strips counted half"));
         }
         return figures;
     }
@@ -150,16 +151,16 @@ public final class StackCheck implements CheckRule {
                 demand,
                 OptionalDouble.empty(),
                 "N",
-                () -> List.of(Say.STACK_UNKNOWN.of(
+                () -> List.of(CheckWords.STACK_UNKNOWN.of(
                         Quantity.newton(demand), Term.name(carton.style().words()))),
                 () -> Working.noted(
                         "D = N*m*g",
                         List.of(),
                         List.of(
-                                Figure.law("N", "boxes above", boxesAbove, ""),
-                                Figure.law("m", "gross mass", gross, "kg"),
-                                Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2")),
-                        "The formula is for four walls with upright flutes."));
+                                Figure.law("N", FigureWords.COUNT_ABOVE, boxesAbove, ""),
+                                Figure.law("m", FigureWords.GROSS_MASS, gross, "kg"),
+                                Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2")),
+                        CheckWords.NOTE_FORMULA_FOUR_WALLS));
     }
 
     private static Working working(
@@ -172,32 +173,30 @@ public final class StackCheck implements CheckRule {
             boolean low) {
         List<Figure> figures = new ArrayList<>(strengthFigures(carton, dry));
         figures.addAll(List.of(
-                Figure.law("N", "boxes above", boxesAbove, ""),
-                Figure.law("m", "gross mass", gross, "kg"),
-                Figure.law("g", "gravity", Units.STANDARD_GRAVITY, "m/s2"),
-                Figure.law("S", "strength of the carton", strength.strengthN(), "N"),
+                Figure.law("N", FigureWords.COUNT_ABOVE, boxesAbove, ""),
+                Figure.law("m", FigureWords.GROSS_MASS, gross, "kg"),
+                Figure.law("g", FigureWords.GRAVITY, Units.STANDARD_GRAVITY, "m/s2"),
+                Figure.law("S", FigureWords.STRENGTH_CARTON, strength.strengthN(), "N"),
                 Figure.std(
                         "kd",
-                        Say.DAYS_UNDER_LOAD.of(Quantity.number(stack.days(), 1)),
+                        CheckWords.DAYS_UNDER_LOAD.of(Quantity.number(stack.days(), 1)),
                         strength.daysFactor(),
                         "",
                         MULTIPLIERS),
                 Figure.std(
                         "kh",
-                        Say.HUMIDITY.of(Quantity.percent(stack.relativeHumidity())),
+                        CheckWords.HUMIDITY.of(Quantity.percent(stack.relativeHumidity())),
                         strength.humidityFactor(),
                         "",
                         MULTIPLIERS),
-                Figure.std("kp", stack.pattern().words(), strength.patternFactor(), "", MULTIPLIERS)));
+                Figure.std("kp", Sentence.asItIs(stack.pattern().words()), strength.patternFactor(), "", MULTIPLIERS)));
         if (stack.relativeHumidity() > 0.9) {
-            figures.add(Figure.of("w", "multiplier at 100 % humidity, added", 0.15, "", Basis.ASSUMED, "rule 25"));
+            figures.add(Figure.of("w", FigureWords.MULTIPLIER_WHEN_WET, 0.15, "", Basis.ASSUMED, "rule 25"));
         }
         List<Sentence> notes = new ArrayList<>();
-        notes.add(Sentence.plain("No safety factor is in it. The contents carry nothing. Overhang, gaps in a pallet and"
-                + " rough handling are not applied."));
+        notes.add(CheckWords.NOTE_NO_SAFETY_FACTOR.of());
         if (low) {
-            notes.add(Sentence.plain(
-                    "The carton is lower than a seventh of its perimeter, where the formula was not tested."));
+            notes.add(CheckWords.NOTE_LOWER_THAN_TESTED.of());
         }
         String walls = dry.measured() ? "" : dry.dividerN() > 0 ? "P = K*ECT*sqrt(c*Z) + Pd" : "P = K*ECT*sqrt(c*Z)";
         return new Working(

@@ -17,8 +17,9 @@ import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Status;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -73,18 +74,18 @@ public final class StandingCheck implements CheckRule {
         double body = cushion.body().along(axis);
         String dimension = axis.word();
         boolean rocks = reach < LEAST_REACH;
-        Supplier<List<Sentence>> because = () -> List.of((rocks ? Say.ROCKS : Say.STANDS)
+        Supplier<List<Sentence>> because = () -> List.of((rocks ? CheckWords.ROCKS : CheckWords.STANDS)
                 .of(Quantity.wholeMm(reach * body), Quantity.wholeMm(body), Term.name(dimension)));
         Supplier<Working> working = () -> Working.noted(
                 "D = R",
                 List.of("L = (B - q + q*p)/B"),
                 List.of(
-                        Figure.assumed("R", "least share that stands", LEAST_REACH, "", "half of each side"),
-                        Figure.law("B", "side of what stands on the pads", body, "mm"),
-                        Figure.law("q", "part of that side for each pad", body / grid.cells(axis), "mm"),
-                        Figure.law("p", "share of its part that a pad takes up", grid.scale(), ""),
-                        Figure.law("L", "outer edge to outer edge of the pads, of that side", reach, "")),
-                "Pads in rows and columns, each in the middle of its part of the face.");
+                        Figure.assumed("R", FigureWords.LEAST_SHARE_THAT_STANDS, LEAST_REACH, "", "half of each side"),
+                        Figure.law("B", FigureWords.SIDE_ON_PADS, body, "mm"),
+                        Figure.law("q", FigureWords.PART_FOR_EACH_PAD, body / grid.cells(axis), "mm"),
+                        Figure.law("p", FigureWords.SHARE_PART_PAD, grid.scale(), ""),
+                        Figure.law("L", FigureWords.REACH_OF_PADS, reach, "")),
+                CheckWords.NOTE_PADS_ROWS_COLUMNS);
         Check check = Check.judged(
                 CheckId.of(CheckKind.STAND),
                 "Standing on its pads",
@@ -94,6 +95,6 @@ public final class StandingCheck implements CheckRule {
                 "",
                 because,
                 working);
-        return check.status() == Status.BREAKS ? check.withStatus(Status.THIN, Say.RULE_ROCKS) : check;
+        return check.status() == Status.BREAKS ? check.withStatus(Status.THIN, CheckWords.RULE_ROCKS) : check;
     }
 }

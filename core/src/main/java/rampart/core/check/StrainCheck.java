@@ -11,8 +11,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -48,17 +49,20 @@ public final class StrainCheck implements CheckRule {
     private static Check check(double largest, String place) {
         Supplier<List<Sentence>> because = () -> List.of(
                 largest >= 1
-                        ? Sentence.plain(
-                                "In one blow nothing takes the load: a face is bare or a cushion is pressed solid.")
-                        : Say.PRESSED_TO.of(Quantity.percent(largest), Term.name(place)));
+                        ? CheckWords.NOTE_NOTHING_TAKES_THE_LOAD.of()
+                        : CheckWords.PRESSED_TO.of(Quantity.percent(largest), Term.name(place)));
         Supplier<Working> working = () -> Working.noted(
                 "D = e_max",
                 List.of(),
                 List.of(
-                        Figure.law("e_max", "largest strain over lock-up strain", largest, ""),
+                        Figure.law("e_max", FigureWords.LARGEST_STRAIN_OVER, largest, ""),
                         Figure.assumed(
-                                "L", "most that may be used", LIMIT, "", "strain at the peak under 0.9 of lock-up")),
-                "Over every cushion and struck face of the counted drops, all temperatures, laws and load factors, worked in time too where that was done.");
+                                "L",
+                                FigureWords.MOST_STRAIN_USED,
+                                LIMIT,
+                                "",
+                                "strain at the peak under 0.9 of lock-up")),
+                CheckWords.NOTE_OVER_EVERY_CUSHION);
         return Check.judged(
                 CheckId.of(CheckKind.STRAIN),
                 "Foam pressed flat",

@@ -18,8 +18,9 @@ import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Figure;
 import rampart.core.verdict.Working;
+import rampart.core.words.CheckWords;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 import rampart.core.words.Unit;
@@ -71,42 +72,36 @@ public final class VibrationCheck implements CheckRule {
             Vibration vibration, Optional<Resonance> cushion, boolean measured, Fragility fragility, double response) {
         List<Figure> figures = new ArrayList<>();
         List<String> steps = new ArrayList<>();
-        figures.add(Figure.law("R", "response of the item", response, "Grms"));
+        figures.add(Figure.law("R", FigureWords.RESPONSE_ITEM, response, "Grms"));
         figures.add(Figure.std(
                 "P",
-                "level of the ride",
+                FigureWords.LEVEL_RIDE,
                 ResponseLevel.grms(vibration.spectrum(), List.of()),
                 "Grms",
                 vibration.source()));
-        figures.add(Figure.assumed("c", "peak over level", PEAK_FACTOR, "", "three standard deviations"));
+        figures.add(Figure.assumed("c", FigureWords.PEAK_OVER_LEVEL, PEAK_FACTOR, "", "three standard deviations"));
         cushion.ifPresent(c -> {
             Basis basis = measured ? Basis.MEASURED : Basis.NOMINAL;
             String source = measured ? "vibration tests of the house" : "typical";
             figures.add(Figure.of(
-                    "fn",
-                    "the item's own frequency on the foam",
-                    c.hz(),
-                    "Hz",
-                    basis,
-                    "small-signal modulus, " + source));
-            figures.add(Figure.of("Q", "amplification there", c.q(), "", basis, source));
+                    "fn", FigureWords.OWN_FREQUENCY_ON_FOAM, c.hz(), "Hz", basis, "small-signal modulus, " + source));
+            figures.add(Figure.of("Q", FigureWords.AMPLIFICATION_THERE, c.q(), "", basis, source));
         });
         fragility.component().ifPresent(part -> {
-            figures.add(Figure.input("fc", "frequency of the part on the item", part.frequencyHz(), "Hz"));
-            figures.add(Figure.input("Qc", "amplification of the part", part.q(), ""));
+            figures.add(Figure.input("fc", FigureWords.FREQUENCY_PART_ITEM, part.frequencyHz(), "Hz"));
+            figures.add(Figure.input("Qc", FigureWords.AMPLIFICATION_PART, part.q(), ""));
         });
         fragility.leastLimitG().ifPresent(g -> {
-            figures.add(Figure.input("Gc", "what the item bears", g, "G"));
-            figures.add(Figure.assumed("w", "share that a long ride may use", SHARE_OF_LIMIT, "", "half"));
-            figures.add(Figure.law("L", "limit", SHARE_OF_LIMIT * g, "G"));
+            figures.add(Figure.input("Gc", FigureWords.ITEM_BEARS, g, "G"));
+            figures.add(Figure.assumed("w", FigureWords.SHARE_LONG_RIDE, SHARE_OF_LIMIT, "", "half"));
+            figures.add(Figure.law("L", FigureWords.LIMIT, SHARE_OF_LIMIT * g, "G"));
             steps.add("L = w*Gc");
         });
         return Working.noted(
                 "D = c*R",
                 steps,
                 figures,
-                "R is the square root of the integral of the profile times the squared gain of the foam"
-                        + (fragility.component().isPresent() ? " and of the part." : "."));
+                fragility.component().isPresent() ? CheckWords.NOTE_R_WITH_PART : CheckWords.NOTE_R);
     }
 
     private static List<Sentence> because(
@@ -120,17 +115,17 @@ public final class VibrationCheck implements CheckRule {
         Quantity peaks = new Quantity(demand, Unit.G, 1);
         text.add(
                 limit.isPresent()
-                        ? Say.RIDE.of(ride, peaks, new Quantity(limit.getAsDouble(), Unit.G, 1))
-                        : Say.RIDE_UNKNOWN.of(ride, peaks));
+                        ? CheckWords.RIDE.of(ride, peaks, new Quantity(limit.getAsDouble(), Unit.G, 1))
+                        : CheckWords.RIDE_UNKNOWN.of(ride, peaks));
         if (cushion.isEmpty()) {
-            text.add(Sentence.plain("It stands on no cushion, so it feels the ride as it is."));
+            text.add(CheckWords.NOTE_NO_CUSHION_UNDER.of());
             return text;
         }
-        text.add(Say.SWINGS_AT.of(Quantity.hz(cushion.get().hz())));
+        text.add(CheckWords.SWINGS_AT.of(Quantity.hz(cushion.get().hz())));
         fragility.component().ifPresent(part -> {
             double ratio = part.frequencyHz() / cushion.get().hz();
             if (ratio > 1 / Math.sqrt(2) && ratio < Math.sqrt(2)) {
-                text.add(Say.CLOSE_TO_THE_PART.of(Quantity.hz(part.frequencyHz())));
+                text.add(CheckWords.CLOSE_TO_THE_PART.of(Quantity.hz(part.frequencyHz())));
             }
         });
         return text;

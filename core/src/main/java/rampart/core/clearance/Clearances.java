@@ -22,8 +22,8 @@ import rampart.core.material.Structure;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
+import rampart.core.words.ClearanceWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 import rampart.core.words.Unit;
@@ -178,19 +178,19 @@ public final class Clearances {
         Term dimension = Term.name(tight.axis().word());
         if (tight.slackMm() < -ROUNDING_MM) {
             if (foamMm(tight.axis()) == 0 && box.stock()) {
-                say(true, Say.TOO_SMALL.of(Quantity.mm(-tight.slackMm()), dimension));
+                say(true, ClearanceWords.TOO_SMALL.of(Quantity.mm(-tight.slackMm()), dimension));
             }
         } else if (tight.leastMm() >= 0) {
-            say(false, Say.GOES_IN.of(Quantity.mm(tight.leastMm()), dimension));
+            say(false, ClearanceWords.GOES_IN.of(Quantity.mm(tight.leastMm()), dimension));
         } else if (tight.likelyLeastMm() >= 0) {
             say(
                     false,
-                    Say.LIKELY_GOES_IN.of(
+                    ClearanceWords.LIKELY_GOES_IN.of(
                             Quantity.mm(tight.likelyLeastMm()), dimension, Quantity.mm(-tight.leastMm())));
         } else if (gives(-tight.likelyLeastMm(), tight.axis())) {
             say(
                     false,
-                    Say.FOAM_GIVES.of(
+                    ClearanceWords.FOAM_GIVES.of(
                             Quantity.mm(tight.slackMm()),
                             dimension,
                             Quantity.mm(tight.likelyMm()),
@@ -199,7 +199,7 @@ public final class Clearances {
         } else {
             say(
                     true,
-                    Say.MAY_NOT_GO_IN.of(
+                    ClearanceWords.MAY_NOT_GO_IN.of(
                             Quantity.mm(tight.slackMm()),
                             dimension,
                             Quantity.mm(tight.likelyMm()),
@@ -262,7 +262,7 @@ public final class Clearances {
             Term along = Term.and(dimensions);
             if (foam == 0) {
                 if (!box.stock()) {
-                    say(true, Say.NO_GIVE.of(Quantity.mm(mm), along));
+                    say(true, ClearanceWords.NO_GIVE.of(Quantity.mm(mm), along));
                 }
                 return;
             }
@@ -272,7 +272,7 @@ public final class Clearances {
             double share = mm / foam;
             say(
                     share > Foam.LEVEL_FROM,
-                    Say.PRESSED_IN.of(
+                    ClearanceWords.PRESSED_IN.of(
                             Quantity.mm(mm),
                             along,
                             Term.name(softest.foam().name()),
@@ -280,7 +280,9 @@ public final class Clearances {
                             Term.name(inside),
                             Quantity.kpa(softest.foam().pressKpa(share))));
         });
-        box.state().bulgeMm().ifPresent(mm -> say(mm > 0, Say.BULGE_PRESSES.of(Quantity.mm(mm), Term.name(inside))));
+        box.state()
+                .bulgeMm()
+                .ifPresent(mm -> say(mm > 0, ClearanceWords.BULGE_PRESSES.of(Quantity.mm(mm), Term.name(inside))));
     }
 
     /** By how much boards stand out beside the item on this side, where they lie in this box itself. */
@@ -317,11 +319,11 @@ public final class Clearances {
                 Math.min(beside.get(Face.FRONT), beside.get(Face.BACK)));
         Quantity free = Quantity.wholeMm(Math.max(0, Math.floor(room)));
         if (room >= FINGERS_MM) {
-            say(false, Say.FINGERS.of(free));
+            say(false, ClearanceWords.FINGERS.of(free));
         } else if (cushions.isEmpty()) {
-            say(false, Say.NO_FINGERS.of(free, Quantity.wholeMm(FINGERS_MM)));
+            say(false, ClearanceWords.NO_FINGERS.of(free, Quantity.wholeMm(FINGERS_MM)));
         } else if (layout.bed().stream().noneMatch(cushions::contains)) {
-            say(false, room < 1 ? Say.LAST_SIDE_TIGHT.of() : Say.LAST_SIDE.of(free));
+            say(false, room < 1 ? ClearanceWords.LAST_SIDE_TIGHT.of() : ClearanceWords.LAST_SIDE.of(free));
         }
     }
 
@@ -335,9 +337,11 @@ public final class Clearances {
         Term name = Term.name(cushion.foam().name());
         double height = cushion.thicknessMm().top() + cushion.thicknessMm().bottom();
         if (structure.onlyFull()) {
-            say(false, Say.FILL_PROUD.of(name, Quantity.wholeMm(Math.ceil(structure.settlement() * height))));
+            say(
+                    false,
+                    ClearanceWords.FILL_PROUD.of(name, Quantity.wholeMm(Math.ceil(structure.settlement() * height))));
         } else if (structure == Structure.AIR_CELLS) {
-            say(false, Say.SLACK_CELLS.of(name));
+            say(false, ClearanceWords.SLACK_CELLS.of(name));
         }
         if (structure == Structure.FOAMED_IN_PLACE && cushion.form() instanceof CushionForm.Corners) {
             foamCorners(cushion);
@@ -350,20 +354,20 @@ public final class Clearances {
         if (rigid && thinnest >= INSULATES_MM) {
             double outside = box.carton().inside().volumeMm3();
             double air = outside > 0 ? Math.max(0, 1 - box.contents().volumeMm3() / outside) : 0;
-            say(false, Say.INSULATING.of(Quantity.wholeMm(thinnest), Quantity.percent(air)));
+            say(false, ClearanceWords.INSULATING.of(Quantity.wholeMm(thinnest), Quantity.percent(air)));
         }
     }
 
     private void foamCorners(LaidCushion cushion) {
         double litres = FoamInPlace.MORE * cushion.massKg() / cushion.foam().densityKgM3() * 1e9 / MM3_PER_LITRE;
-        say(true, Say.FOAM_CORNERS.of(new Quantity(litres, Unit.LITRE, 1)));
+        say(true, ClearanceWords.FOAM_CORNERS.of(new Quantity(litres, Unit.LITRE, 1)));
         double caliper = box.carton().board().caliperMm();
         double gap = cushion.thicknessMm().bottom();
         double layers = Math.floor(gap / caliper);
         if (layers >= 1) {
             say(
                     false,
-                    Say.SPACERS.of(
+                    ClearanceWords.SPACERS.of(
                             Quantity.count(layers),
                             Quantity.mm(layers * caliper),
                             Quantity.mm(gap - layers * caliper)));

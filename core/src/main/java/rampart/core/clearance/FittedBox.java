@@ -14,8 +14,8 @@ import rampart.core.layout.LaidBox;
 import rampart.core.layout.Layout;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
+import rampart.core.words.FittingWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -100,8 +100,12 @@ public record FittedBox(LaidBox box, Size body, Size takesMm, Strapping strappin
     public List<Sentence> strapPlaces() {
         List<Sentence> places = new ArrayList<>();
         if (strapped()) {
-            strapping.acrossMm().forEach(mm -> places.add(Say.STRAP_AT.of(Quantity.wholeMm(mm), Term.name("left"))));
-            strapping.alongMm().forEach(mm -> places.add(Say.STRAP_AT.of(Quantity.wholeMm(mm), Term.name("front"))));
+            strapping
+                    .acrossMm()
+                    .forEach(mm -> places.add(FittingWords.STRAP_AT.of(Quantity.wholeMm(mm), Term.name("left"))));
+            strapping
+                    .alongMm()
+                    .forEach(mm -> places.add(FittingWords.STRAP_AT.of(Quantity.wholeMm(mm), Term.name("front"))));
         }
         return places;
     }
@@ -116,14 +120,14 @@ public record FittedBox(LaidBox box, Size body, Size takesMm, Strapping strappin
         Quantity height = Quantity.mm(takesMm.heightMm());
         return Optional.of(
                 lackingMm() > 0
-                        ? Say.FITTINGS_LACK.of(length, width, height, Quantity.mm(lackingMm()))
-                        : Say.FITTINGS_TAKE.of(length, width, height));
+                        ? FittingWords.FITTINGS_LACK.of(length, width, height, Quantity.mm(lackingMm()))
+                        : FittingWords.FITTINGS_TAKE.of(length, width, height));
     }
 
     /** How hard straps are pulled; empty where there are none. */
     public Optional<Sentence> tension() {
         return strapped()
-                ? Optional.of((strapping.holds() ? Say.STRAP_TENSION : Say.STRAP_TOO_TIGHT)
+                ? Optional.of((strapping.holds() ? FittingWords.STRAP_TENSION : FittingWords.STRAP_TOO_TIGHT)
                         .of(Quantity.newton(strapping.tensionN()), Quantity.newton(strapping.limitN())))
                 : Optional.empty();
     }

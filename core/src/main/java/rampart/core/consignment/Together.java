@@ -7,8 +7,8 @@ import java.util.function.Predicate;
 import rampart.core.check.LiftCheck;
 import rampart.core.item.Feature;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.ShipmentWords;
 import rampart.core.words.Term;
 
 /** What to mind of boxes that travel together: heavy apart from delicate, which is lifted by two, which goes below (common practice, no source). */
@@ -42,7 +42,7 @@ public final class Together {
         }
         for (Box box : boxes) {
             if (box.grossKg() > LiftCheck.ONE_PERSON_KG) {
-                remarks.add(Say.TOGETHER_LIFT.of(Quantity.count(box.number()), Quantity.kg(box.grossKg())));
+                remarks.add(ShipmentWords.TOGETHER_LIFT.of(Quantity.count(box.number()), Quantity.kg(box.grossKg())));
             }
         }
         Box heaviest =
@@ -55,11 +55,11 @@ public final class Together {
                 .map(box -> String.valueOf(box.number()))
                 .toList();
         if (!crushed.isEmpty()) {
-            remarks.add(Say.TOGETHER_BELOW.of(
+            remarks.add(ShipmentWords.TOGETHER_BELOW.of(
                     Quantity.count(heaviest.number()), Quantity.kg(heaviest.grossKg()), Term.and(crushed)));
         }
         if (boxes.size() > 1) {
-            remarks.add(Say.TOGETHER_ALL.of(
+            remarks.add(ShipmentWords.TOGETHER_ALL.of(
                     Quantity.count(boxes.size()),
                     Quantity.kg(boxes.stream().mapToDouble(Box::grossKg).sum())));
         }
@@ -72,7 +72,8 @@ public final class Together {
         List<String> delicate = names(box, Feature::delicate);
         heavy.addAll(loose);
         if (!heavy.isEmpty() && !delicate.isEmpty()) {
-            remarks.add(Say.TOGETHER_APART.of(Quantity.count(box.number()), Term.and(heavy), Term.and(delicate)));
+            remarks.add(
+                    ShipmentWords.TOGETHER_APART.of(Quantity.count(box.number()), Term.and(heavy), Term.and(delicate)));
         }
     }
 

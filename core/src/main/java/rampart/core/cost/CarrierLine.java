@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import rampart.core.quantity.Size;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.ShipmentWords;
 import rampart.core.words.Term;
 
 /**
@@ -33,16 +33,17 @@ public record CarrierLine(
         double volume = outside.volumeMm3() / MM3_PER_LITRE;
         List<Sentence> crossed = new ArrayList<>();
         if (longest > longestMm.orElse(longest)) {
-            crossed.add(Say.CROSSES_LONGEST.of(Term.name(name), Quantity.wholeMm(longestMm.getAsDouble())));
+            crossed.add(ShipmentWords.CROSSES_LONGEST.of(Term.name(name), Quantity.wholeMm(longestMm.getAsDouble())));
         }
         if (girth > lengthAndGirthMm.orElse(girth)) {
-            crossed.add(Say.CROSSES_GIRTH.of(Term.name(name), Quantity.wholeMm(lengthAndGirthMm.getAsDouble())));
+            crossed.add(
+                    ShipmentWords.CROSSES_GIRTH.of(Term.name(name), Quantity.wholeMm(lengthAndGirthMm.getAsDouble())));
         }
         if (volume > litres.orElse(volume)) {
-            crossed.add(Say.CROSSES_VOLUME.of(Term.name(name), Quantity.litres(litres.getAsDouble())));
+            crossed.add(ShipmentWords.CROSSES_VOLUME.of(Term.name(name), Quantity.litres(litres.getAsDouble())));
         }
         if (grossKg > massKg.orElse(grossKg)) {
-            crossed.add(Say.CROSSES_MASS.of(Term.name(name), Quantity.kg(massKg.getAsDouble())));
+            crossed.add(ShipmentWords.CROSSES_MASS.of(Term.name(name), Quantity.kg(massKg.getAsDouble())));
         }
         return List.copyOf(crossed);
     }

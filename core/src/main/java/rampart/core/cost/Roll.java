@@ -1,7 +1,7 @@
 package rampart.core.cost;
 
+import rampart.core.words.PartWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -37,6 +37,6 @@ public enum Roll {
 
     /** What it is, with its width. */
     public Sentence said() {
-        return Say.ROLL.of(Term.name(words), Quantity.wholeMm(wideMm));
+        return PartWords.ROLL.of(Term.name(words), Quantity.wholeMm(wideMm));
     }
 }

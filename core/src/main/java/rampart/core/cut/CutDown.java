@@ -3,8 +3,8 @@ package rampart.core.cut;
 import java.util.ArrayList;
 import java.util.List;
 import rampart.core.box.Carton;
+import rampart.core.words.BoardWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /**
@@ -41,17 +41,15 @@ public record CutDown(double scoreMm, double flapMm, double offMm, double oldSco
     /** What is done, in order. */
     public List<Sentence> steps() {
         List<Sentence> steps = new ArrayList<>();
-        steps.add(Sentence.plain("Empty the carton and stand it open, its bottom closed and taped."));
-        steps.add(Say.CUT_DOWN_MARK.of(Quantity.cut(scoreMm)));
-        steps.add(Sentence.plain("Score along the line from the inside with a blunt edge; do not cut the board."));
-        steps.add(Say.CUT_DOWN_OFF.of(Quantity.cut(offMm), Quantity.cut(flapMm)));
-        steps.add(Sentence.plain("Slit the four corners from the top down to the line, and no farther."));
+        steps.add(BoardWords.CUT_DOWN_EMPTY.of());
+        steps.add(BoardWords.CUT_DOWN_MARK.of(Quantity.cut(scoreMm)));
+        steps.add(BoardWords.CUT_DOWN_SCORE.of());
+        steps.add(BoardWords.CUT_DOWN_OFF.of(Quantity.cut(offMm), Quantity.cut(flapMm)));
+        steps.add(BoardWords.CUT_DOWN_SLIT.of());
         if (oldScoreInFlap()) {
-            steps.add(Say.CUT_DOWN_OLD_SCORE.of(Quantity.cut(oldScoreMm)));
+            steps.add(BoardWords.CUT_DOWN_OLD_SCORE.of(Quantity.cut(oldScoreMm)));
         }
-        steps.add(Sentence.plain(
-                "Fold in the flaps of the short sides, then those of the long sides; they meet in the middle. Tape the"
-                        + " seam and the corners."));
+        steps.add(BoardWords.CUT_DOWN_FOLD.of());
         return List.copyOf(steps);
     }
 }

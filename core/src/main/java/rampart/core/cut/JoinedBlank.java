@@ -5,8 +5,8 @@ import java.util.List;
 import rampart.core.blank.Blank;
 import rampart.core.geometry.Bounds;
 import rampart.core.quantity.Require;
+import rampart.core.words.BoardWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /**
@@ -75,14 +75,14 @@ public record JoinedBlank(
     /** How it is cut, and what is wrong with it, in a sentence. */
     public Sentence said() {
         if (parts() == 1) {
-            return Say.FROM_ONE_SHEET.of(Quantity.cut(leftAcrossMm), Quantity.cut(leftAlongMm));
+            return BoardWords.FROM_ONE_SHEET.of(Quantity.cut(leftAcrossMm), Quantity.cut(leftAlongMm));
         }
         if (!sound()) {
-            return Say.JOINT_ON_SCORE.of(Quantity.cut(clearMm), Quantity.cut(KEEP_MM));
+            return BoardWords.JOINT_ON_SCORE.of(Quantity.cut(clearMm), Quantity.cut(KEEP_MM));
         }
         return Double.isFinite(clearMm)
-                ? Say.FROM_PARTS.of(Quantity.count(parts()), Quantity.cut(LAP_MM), Quantity.cut(clearMm))
-                : Say.FROM_PLAIN_PARTS.of(Quantity.count(parts()), Quantity.cut(LAP_MM));
+                ? BoardWords.FROM_PARTS.of(Quantity.count(parts()), Quantity.cut(LAP_MM), Quantity.cut(clearMm))
+                : BoardWords.FROM_PLAIN_PARTS.of(Quantity.count(parts()), Quantity.cut(LAP_MM));
     }
 
     private static double clearance(List<Double> joints, List<Double> scores) {

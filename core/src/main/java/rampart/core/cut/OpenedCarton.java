@@ -6,8 +6,8 @@ import java.util.Optional;
 import rampart.core.blank.Blank;
 import rampart.core.box.Carton;
 import rampart.core.geometry.Bounds;
+import rampart.core.words.BoardWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /**
@@ -49,11 +49,11 @@ public record OpenedCarton(String from, double xMm, double yMm, int oldScores, d
     /** What to do about the old scores, in a sentence. */
     public Sentence said() {
         if (oldScores == 0) {
-            return Sentence.plain("No old score lies in it.");
+            return BoardWords.NO_OLD_SCORE.of();
         }
         return Double.isFinite(clearMm)
-                ? Say.OLD_SCORES.of(Quantity.count(oldScores), Quantity.cut(clearMm))
-                : Say.OLD_SCORES_ALONE.of(Quantity.count(oldScores));
+                ? BoardWords.OLD_SCORES.of(Quantity.count(oldScores), Quantity.cut(clearMm))
+                : BoardWords.OLD_SCORES_ALONE.of(Quantity.count(oldScores));
     }
 
     private static List<Part> parts(Carton carton) {

@@ -3,6 +3,7 @@ package rampart.core.explain;
 import java.util.List;
 import java.util.OptionalDouble;
 import rampart.core.verdict.CheckId;
+import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /**
@@ -29,8 +30,8 @@ public record Curve(
         Spot operating) {
     /** A quantity in words and its unit. */
     public record Scale(Sentence name, String unit) {
-        static Scale plain(String name, String unit) {
-            return new Scale(Sentence.plain(name), unit);
+        static Scale of(Say name, String unit) {
+            return new Scale(name.of(), unit);
         }
     }
 

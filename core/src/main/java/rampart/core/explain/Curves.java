@@ -22,7 +22,7 @@ import rampart.core.quantity.Face;
 import rampart.core.verdict.Check;
 import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
-import rampart.core.words.Say;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Term;
 
 /** Draws the curve behind a check: what would happen if one quantity were another. */
@@ -77,8 +77,9 @@ public final class Curves {
         List<Curve.Spot> points = logarithmic(g, now / SPREAD, now * SPREAD);
         return Optional.of(new Curve(
                 drop.id().id(),
-                new Curve.Scale(Say.LOAD_ON_WALL.of(Term.name(cushion.foam().name()), Term.name(face.word())), "kPa"),
-                Curve.Scale.plain("the item feels", "G"),
+                new Curve.Scale(
+                        FigureWords.LOAD_ON_WALL.of(Term.name(cushion.foam().name()), Term.name(face.word())), "kPa"),
+                Curve.Scale.of(FigureWords.ITEM_FEELS, "G"),
                 true,
                 points,
                 limit,
@@ -105,8 +106,8 @@ public final class Curves {
                 : Math.max(low, Math.min(high, resonances.get(0).hz()));
         return new Curve(
                 CheckId.of(CheckKind.VIBRATION),
-                Curve.Scale.plain("frequency", "Hz"),
-                Curve.Scale.plain("what the item feels (density)", "g2/Hz"),
+                Curve.Scale.of(FigureWords.FREQUENCY, "Hz"),
+                Curve.Scale.of(FigureWords.RIDE_FELT, "g2/Hz"),
                 true,
                 logarithmic(density, low, high),
                 OptionalDouble.empty(),
@@ -128,8 +129,8 @@ public final class Curves {
                 .toList();
         return new Curve(
                 CheckId.of(CheckKind.STACK),
-                Curve.Scale.plain("days in the pile", "d"),
-                Curve.Scale.plain("the carton carries", "N"),
+                Curve.Scale.of(FigureWords.DAYS_IN_PILE, "d"),
+                Curve.Scale.of(FigureWords.CARTON_CARRIES, "N"),
                 true,
                 points,
                 OptionalDouble.of(check.demand()),

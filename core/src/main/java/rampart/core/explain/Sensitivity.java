@@ -24,8 +24,8 @@ import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.search.Watcher;
 import rampart.core.verdict.Status;
+import rampart.core.words.FigureWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -189,11 +189,11 @@ public final class Sensitivity {
         List<Input> inputs = new ArrayList<>();
         Item item = pack.item();
         inputs.add(new Input(
-                Sentence.plain("mass of the item"), "kg", item.massKg(), Basis.INPUT, kg -> evaluate(withMass(kg))));
+                FigureWords.MASS_OF_ITEM.of(), "kg", item.massKg(), Basis.INPUT, kg -> evaluate(withMass(kg))));
         item.fragility()
                 .leastLimitG()
                 .ifPresent(g -> inputs.add(new Input(
-                        Sentence.plain("what the item bears"),
+                        FigureWords.ITEM_BEARS.of(),
                         "G",
                         g,
                         Basis.INPUT,
@@ -201,7 +201,7 @@ public final class Sensitivity {
                                 item.with(item.fragility().times(other / g)), pack.journey(), pack.layers())))));
         DropPlan plan = pack.journey().drop();
         inputs.add(new Input(
-                Sentence.plain("drop height"),
+                FigureWords.DROP_HEIGHT.of(),
                 "mm",
                 now.dropHeightMm(),
                 plan.table().isPresent() ? Basis.STD : Basis.INPUT,
@@ -237,8 +237,8 @@ public final class Sensitivity {
         Term number = Quantity.count(index + 1);
         sides.forEach((mm, faces) -> {
             Sentence name = faces.size() == Face.ALL.size()
-                    ? Say.THICKNESS_ALL_ROUND.of(foam, number)
-                    : Say.THICKNESS_ON.of(
+                    ? FigureWords.THICKNESS_ALL_ROUND.of(foam, number)
+                    : FigureWords.THICKNESS_ON.of(
                             foam,
                             number,
                             Term.commas(faces.stream().map(Face::word).toList()));
@@ -264,21 +264,21 @@ public final class Sensitivity {
                 .forEach(foam -> {
                     CushionLaw law = foam.law();
                     inputs.add(new Input(
-                            Say.A_OF.of(Term.name(foam.name())),
+                            FigureWords.A_OF.of(Term.name(foam.name())),
                             "kPa",
                             law.aKpa(),
                             lawBasis(foam),
                             a -> Evaluator.evaluateUndrawn(
                                     pack, with(foam, law.with(new StressEnergyLine(a, law.bPerKpa()))))));
                     inputs.add(new Input(
-                            Say.B_OF.of(Term.name(foam.name())),
+                            FigureWords.B_OF.of(Term.name(foam.name())),
                             "1/kPa",
                             law.bPerKpa(),
                             lawBasis(foam),
                             b -> Evaluator.evaluateUndrawn(
                                     pack, with(foam, law.with(new StressEnergyLine(law.aKpa(), b))))));
                     inputs.add(new Input(
-                            Say.CREEP_OF.of(Term.name(foam.name())),
+                            FigureWords.CREEP_OF.of(Term.name(foam.name())),
                             "kPa",
                             foam.creepLimitKpa(),
                             foam.basis(),

@@ -21,6 +21,7 @@ import rampart.core.item.Item;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
+import rampart.core.words.BedWords;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
@@ -55,7 +56,7 @@ public record BedRemark(Sentence says, PlanPoint at) {
         for (TieSlot slot : cut.slots()) {
             if (!cut.isInFoam(slot)) {
                 remarks.add(new BedRemark(
-                        Say.BED_SLOT_OFF.of(
+                        BedWords.BED_SLOT_OFF.of(
                                 Quantity.mm(bed.ties().get(slot.tie()).atMm())),
                         middle(slot.second())));
             }
@@ -69,7 +70,7 @@ public record BedRemark(Sentence says, PlanPoint at) {
             if (bed.parts().size() > 1 && !touches(bed, i) && !bed.contact().carries(i)) {
                 BedPart part = bed.parts().get(i);
                 remarks.add(new BedRemark(
-                        Say.BED_HANGS.of(Term.name(part.name())),
+                        BedWords.BED_HANGS.of(Term.name(part.name())),
                         middle(part.prism().outline())));
             }
         }
@@ -82,14 +83,14 @@ public record BedRemark(Sentence says, PlanPoint at) {
         for (ShutOut shut : bed.contact().shutOut(bed)) {
             Term part = Term.name(bed.parts().get(shut.part()).name());
             if (shut.face().axis() == Axis.Z) {
-                Say says = shut.face() == Face.TOP ? Say.BED_SHUT_TOP : Say.BED_SHUT_BOTTOM;
+                Say says = shut.face() == Face.TOP ? BedWords.BED_SHUT_TOP : BedWords.BED_SHUT_BOTTOM;
                 remarks.add(new BedRemark(says.of(part, split), new PlanPoint(shut.xMm(), shut.yMm())));
             } else {
                 sides.computeIfAbsent(shut.part(), unknown -> new ArrayList<>()).add(shut);
             }
         }
         sides.forEach((part, shut) -> remarks.add(new BedRemark(
-                Say.BED_SHUT_SIDE.of(
+                BedWords.BED_SHUT_SIDE.of(
                         Term.name(bed.parts().get(part).name()),
                         Term.name(shut.stream().map(one -> one.face().word()).collect(Collectors.joining(", ")))),
                 new PlanPoint(shut.get(0).xMm(), shut.get(0).yMm()))));
@@ -104,7 +105,7 @@ public record BedRemark(Sentence says, PlanPoint at) {
                         double offMm = Math.abs(item.centreOfMass().along(axis) - spread.middleMm());
                         double off = offMm / spread.reachMm();
                         if (off > Drops.TIPS_BEYOND + HAIR) {
-                            Say says = off > Drops.TOPPLES_BEYOND + HAIR ? Say.BED_TOPPLES : Say.BED_TIPS;
+                            Say says = off > Drops.TOPPLES_BEYOND + HAIR ? BedWords.BED_TOPPLES : BedWords.BED_TIPS;
                             double out = face.sign() * item.size().along(face.axis()) / 2;
                             remarks.add(new BedRemark(
                                     says.of(Term.name(face.word()), Quantity.mm(offMm), Quantity.mm(spread.reachMm())),
@@ -131,7 +132,7 @@ public record BedRemark(Sentence says, PlanPoint at) {
                     double area = Math.abs(piece.areaMm2());
                     if (area > DUST_MM2 && area < SLIVER_MM2) {
                         remarks.add(new BedRemark(
-                                Say.BED_SLIVER.of(
+                                BedWords.BED_SLIVER.of(
                                         Quantity.cm2(area / 100),
                                         Quantity.cut(level.bottomMm()),
                                         Quantity.cut(level.topMm())),

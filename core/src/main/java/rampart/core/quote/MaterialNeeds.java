@@ -13,6 +13,7 @@ import rampart.core.layout.Layout;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.steps.TapeNeeded;
+import rampart.core.words.PartWords;
 import rampart.core.words.Sentence;
 import rampart.core.words.Unit;
 
@@ -60,7 +61,7 @@ public record MaterialNeeds(List<Need> materials, OptionalDouble cost) {
         List<Need> needs = new ArrayList<>();
         for (MaterialUse use : MaterialUse.of(pack, layout, catalogue)) {
             if (use.amount() > 0) {
-                needs.add(new Need(Sentence.plain(use.name()), use.amount(), use.unit(), prices.of(use.id())));
+                needs.add(new Need(Sentence.asItIs(use.name()), use.amount(), use.unit(), prices.of(use.id())));
             }
         }
         pack.item()
@@ -68,7 +69,7 @@ public record MaterialNeeds(List<Need> materials, OptionalDouble cost) {
                 .pieces()
                 .filter(pieces -> pieces.wrapMm() > 0)
                 .ifPresent(pieces -> needs.add(new Need(
-                        Sentence.plain("Bubble film or thin foam sheet round the pieces"),
+                        PartWords.WRAPS_OF_PIECES.of(),
                         wrapMm3(pieces) / MM3_PER_LITRE,
                         Unit.LITRE,
                         OptionalDouble.empty())));

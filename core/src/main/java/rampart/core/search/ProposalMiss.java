@@ -11,7 +11,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Size;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
+import rampart.core.words.SearchWords;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -32,7 +32,7 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
         if (limits.stockOnly()) {
             Optional<Proposal> wall = smallest(pack, catalogue, limits.madeToSize(), watcher);
             if (wall.isPresent()) {
-                return miss("stock", Say.NOT_IN_STOCK.of(outside(wall.get())), pack, wall.get(), catalogue);
+                return miss("stock", SearchWords.NOT_IN_STOCK.of(outside(wall.get())), pack, wall.get(), catalogue);
             }
         }
         if (limits.longestMm().isPresent() || limits.lengthAndGirthMm().isPresent()) {
@@ -48,7 +48,7 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
                         .map(c -> c.foam().name())
                         .distinct()
                         .toList());
-                return miss("foams", Say.NOT_WITH_THESE_FOAMS.of(foams), pack, wall.get(), catalogue);
+                return miss("foams", SearchWords.NOT_WITH_THESE_FOAMS.of(foams), pack, wall.get(), catalogue);
             }
         }
         if (limits.build() != ProposalLimits.Build.ANY) {
@@ -56,10 +56,10 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
             if (wall.isPresent()) {
                 return miss(
                         "build",
-                        Sentence.plain(
-                                limits.build() == ProposalLimits.Build.SINGLE
-                                        ? "No single carton holds. A box in a box would."
-                                        : "No box in a box holds. A single carton would."),
+                        (limits.build() == ProposalLimits.Build.SINGLE
+                                        ? SearchWords.NO_SINGLE_CARTON
+                                        : SearchWords.NO_BOX_IN_BOX)
+                                .of(),
                         pack,
                         wall.get(),
                         catalogue);
@@ -77,7 +77,8 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
                 .findFirst()
                 .map(way -> new ProposalMiss(
                         way.demand(), way.because(), List.of(evaluated(pack, way.layers(), catalogue))))
-                .orElseGet(() -> new ProposalMiss("", Say.NO_WALL.of(Quantity.cut(Thicknesses.MOST_MM)), List.of()));
+                .orElseGet(() ->
+                        new ProposalMiss("", SearchWords.NO_WALL.of(Quantity.cut(Thicknesses.MOST_MM)), List.of()));
     }
 
     /** The smallest wall that holds within these limits. */
@@ -109,7 +110,7 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
 
     private static Term outside(Proposal wall) {
         Size size = wall.evaluation().layout().outside();
-        return Say.EDGES.of(
+        return SearchWords.EDGES.of(
                 Quantity.wholeMm(size.lengthMm()), Quantity.wholeMm(size.widthMm()), Quantity.wholeMm(size.heightMm()));
     }
 
@@ -117,12 +118,13 @@ public record ProposalMiss(String demand, Sentence because, List<Layers> layers)
         Optional<Term> longest = mm(limits.longestMm());
         Optional<Term> girth = mm(limits.lengthAndGirthMm());
         if (longest.isPresent() && girth.isPresent()) {
-            return Say.NOT_SHORTER_OR_THINNER.of(outside, longest.get(), girth.get());
+            return SearchWords.NOT_SHORTER_OR_THINNER.of(outside, longest.get(), girth.get());
         }
         if (longest.isPresent()) {
-            return Say.NOT_SHORTER.of(outside, longest.get());
+            return SearchWords.NOT_SHORTER.of(outside, longest.get());
         }
-        return girth.map(g -> Say.NOT_THINNER.of(outside, g)).orElseGet(() -> Say.NOT_THAT_SMALL.of(outside));
+        return girth.map(g -> SearchWords.NOT_THINNER.of(outside, g))
+                .orElseGet(() -> SearchWords.NOT_THAT_SMALL.of(outside));
     }
 
     private static Optional<Term> mm(OptionalDouble length) {

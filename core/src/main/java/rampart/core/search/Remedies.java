@@ -24,7 +24,7 @@ import rampart.core.verdict.Check;
 import rampart.core.verdict.CheckId;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
-import rampart.core.words.Say;
+import rampart.core.words.SearchWords;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -228,7 +228,7 @@ public final class Remedies {
                 without,
                 List.of(),
                 OptionalInt.of(index),
-                Say.SEND_APART.of(Term.name(part.get().name())));
+                SearchWords.SEND_APART.of(Term.name(part.get().name())));
         return remedy.evaluation().verdict().ordinal() >= now.verdict().ordinal()
                 ? Optional.of(remedy)
                 : Optional.empty();
@@ -238,7 +238,7 @@ public final class Remedies {
         List<Sentence> titles = changes.stream()
                 .map(change -> RemedyTitle.of(pack, change, catalogue))
                 .toList();
-        Sentence title = titles.size() == 1 ? titles.get(0) : Say.BOTH.of(titles.get(0), titles.get(1));
+        Sentence title = titles.size() == 1 ? titles.get(0) : SearchWords.BOTH.of(titles.get(0), titles.get(1));
         return remedy(with(changes), changes, OptionalInt.empty(), title);
     }
 

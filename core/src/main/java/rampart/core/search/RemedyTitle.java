@@ -11,7 +11,7 @@ import rampart.core.quantity.Face;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
+import rampart.core.words.SearchWords;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -54,7 +54,7 @@ final class RemedyTitle {
                         foam -> {
                             throw none();
                         },
-                        board -> (outer ? Say.OUTER_OF : Say.INNER_OF)
+                        board -> (outer ? SearchWords.OUTER_OF : SearchWords.INNER_OF)
                                 .of(
                                         Term.name(catalogue.board(board.board()).name()),
                                         Term.name(
@@ -67,7 +67,7 @@ final class RemedyTitle {
                 .match(
                         thickness -> thickness(foam, before.thicknessMm(), thickness),
                         form -> form(foam, before.form(), form),
-                        other -> Say.TAKE_FOAM.of(
+                        other -> SearchWords.TAKE_FOAM.of(
                                 Term.name(catalogue.foam(other.foam()).name()), foam),
                         board -> {
                             throw none();
@@ -81,27 +81,27 @@ final class RemedyTitle {
     private static Sentence thickness(Term foam, SixSided before, LayerChange.Thickness after) {
         if (after.face().isPresent()) {
             Face face = after.face().get();
-            return Say.THICK_ON.of(
+            return SearchWords.THICK_ON.of(
                     foam, Term.name(face.word()), Quantity.cut(after.mm().on(face)), Quantity.cut(before.on(face)));
         }
         double from = before.bottom();
         double to = after.mm().bottom();
         if (before.equals(SixSided.all(from))) {
-            return Say.THICK_ALL_ROUND.of(foam, Quantity.cut(to), Quantity.cut(from));
+            return SearchWords.THICK_ALL_ROUND.of(foam, Quantity.cut(to), Quantity.cut(from));
         }
-        return (to > from ? Say.THICKER_ALL_ROUND : Say.THINNER_ALL_ROUND).of(foam, Quantity.cut(to));
+        return (to > from ? SearchWords.THICKER_ALL_ROUND : SearchWords.THINNER_ALL_ROUND).of(foam, Quantity.cut(to));
     }
 
     private static Sentence form(Term foam, CushionForm before, LayerChange.Form after) {
         return after.form()
                 .match(
-                        full -> Say.WHOLE_FACE.of(foam),
+                        full -> SearchWords.WHOLE_FACE.of(foam),
                         pads -> before.match(
                                 full -> padsInstead(foam, pads),
                                 were -> pads(foam, were, pads, after),
                                 were -> padsInstead(foam, pads),
                                 were -> padsInstead(foam, pads)),
-                        corners -> Say.BLOCKS.of(
+                        corners -> SearchWords.BLOCKS.of(
                                 foam,
                                 block(corners),
                                 before.match(
@@ -110,8 +110,8 @@ final class RemedyTitle {
                                         RemedyTitle::block,
                                         were -> block(corners))),
                         bed -> presses(before, bed)
-                                .<Sentence>map(
-                                        mm -> Say.CUT_LID_LOWER.of(Quantity.cut(mm), Quantity.cut(pressed(before))))
+                                .<Sentence>map(mm ->
+                                        SearchWords.CUT_LID_LOWER.of(Quantity.cut(mm), Quantity.cut(pressed(before))))
                                 .orElseGet(() ->
                                         ties(before, bed).equals(bed.shape().ties())
                                                 ? relief(foam, before, bed, after)
@@ -140,14 +140,15 @@ final class RemedyTitle {
     private static Sentence tied(List<Tie> ties) {
         Quantity pull = Quantity.newton(ties.get(0).tensionN());
         return ties.size() == 1
-                ? Say.TIE_DOWN_ONE.of(Quantity.mm(ties.get(0).atMm()), pull)
-                : Say.TIE_DOWN.of(Quantity.count(ties.size()), pull);
+                ? SearchWords.TIE_DOWN_ONE.of(Quantity.mm(ties.get(0).atMm()), pull)
+                : SearchWords.TIE_DOWN.of(Quantity.count(ties.size()), pull);
     }
 
     private static Sentence relief(Term foam, CushionForm before, CushionForm.Bed bed, LayerChange.Form after) {
         return after.face()
-                .map(face -> Say.RELIEF_ON.of(foam, Term.name(face.word()), bears(bed, face), bears(before, face)))
-                .orElseGet(() -> Say.RELIEF.of(foam, bears(bed, Face.BOTTOM), bears(before, Face.BOTTOM)));
+                .map(face ->
+                        SearchWords.RELIEF_ON.of(foam, Term.name(face.word()), bears(bed, face), bears(before, face)))
+                .orElseGet(() -> SearchWords.RELIEF.of(foam, bears(bed, Face.BOTTOM), bears(before, Face.BOTTOM)));
     }
 
     /** What bears on a face of a bed, whose area does not depend on the body. */
@@ -156,34 +157,34 @@ final class RemedyTitle {
     }
 
     private static Sentence padsInstead(Term foam, CushionForm.Pads pads) {
-        return Say.PADS_INSTEAD.of(foam, Quantity.cm2(pads.bearingCm2().bottom()), count(pads, Face.BOTTOM));
+        return SearchWords.PADS_INSTEAD.of(foam, Quantity.cm2(pads.bearingCm2().bottom()), count(pads, Face.BOTTOM));
     }
 
     private static Sentence pads(Term foam, CushionForm.Pads before, CushionForm.Pads after, LayerChange.Form change) {
         SixSided from = before.bearingCm2();
         SixSided to = after.bearingCm2();
         if (from.equals(to)) {
-            return Say.PAD_COUNT.of(foam, count(after, Face.BOTTOM), count(before, Face.BOTTOM));
+            return SearchWords.PAD_COUNT.of(foam, count(after, Face.BOTTOM), count(before, Face.BOTTOM));
         }
         return change.face()
-                .map(face -> Say.PADS_ON.of(
+                .map(face -> SearchWords.PADS_ON.of(
                         foam,
                         Term.name(face.word()),
                         Quantity.cm2(to.on(face)),
                         Quantity.cm2(from.on(face)),
                         count(after, face)))
-                .orElseGet(() -> Say.PADS_ALIKE.of(
+                .orElseGet(() -> SearchWords.PADS_ALIKE.of(
                         foam, Quantity.cm2(to.bottom()), Quantity.cm2(from.bottom()), count(after, Face.BOTTOM)));
     }
 
     private static Sentence count(CushionForm.Pads pads, Face face) {
         double n = pads.count().on(face);
-        return (n == 1 ? Say.ONE_PAD : Say.SOME_PADS).of(Quantity.count(n));
+        return (n == 1 ? SearchWords.ONE_PAD : SearchWords.SOME_PADS).of(Quantity.count(n));
     }
 
     private static Sentence block(CushionForm.Corners corners) {
         Size block = corners.block();
-        return Say.EDGES.of(
+        return SearchWords.EDGES.of(
                 Quantity.cut(block.lengthMm()), Quantity.cut(block.widthMm()), Quantity.cut(block.heightMm()));
     }
 }

@@ -26,7 +26,7 @@ import rampart.core.verdict.Check;
 import rampart.core.verdict.CheckKind;
 import rampart.core.verdict.Status;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
+import rampart.core.words.SearchWords;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -171,27 +171,27 @@ public record WhyNot(List<Way> ways) {
             ways.add(new Way(
                     "bears",
                     needed,
-                    Say.WOULD_HAVE_TO_BEAR.of(Quantity.g(Math.ceil(bearsG * needed)), Quantity.g(bearsG)),
+                    SearchWords.WOULD_HAVE_TO_BEAR.of(Quantity.g(Math.ceil(bearsG * needed)), Quantity.g(bearsG)),
                     layers));
             steps(k -> holds(item, lower(k), layers))
                     .ifPresent(factor -> ways.add(new Way(
                             "fall",
                             factor,
-                            Say.WOULD_HAVE_TO_FALL.of(
+                            SearchWords.WOULD_HAVE_TO_FALL.of(
                                     Quantity.wholeMm(Math.floor(fallMm / factor)), Quantity.wholeMm(fallMm)),
                             layers)));
             steps(k -> holds(stronger(Math.pow(STEP, k)), lower(k), layers))
                     .ifPresent(factor -> ways.add(new Way(
                             "both",
                             factor,
-                            Say.WOULD_HAVE_TO_DO_BOTH.of(
+                            SearchWords.WOULD_HAVE_TO_DO_BOTH.of(
                                     Quantity.g(Math.ceil(bearsG * factor)),
                                     Quantity.wholeMm(Math.floor(fallMm / factor))),
                             layers)));
             DropPlan plan = journey.drop();
             if (plan.sequence() != DropSequence.FACES
                     && holds(item, journey.with(plan.with(DropSequence.FACES)), layers)) {
-                ways.add(new Way("flat", 1, Say.WOULD_HAVE_TO_STAY_FLAT.of(), layers));
+                ways.add(new Way("flat", 1, SearchWords.WOULD_HAVE_TO_STAY_FLAT.of(), layers));
             }
         }
 
@@ -225,7 +225,10 @@ public record WhyNot(List<Way> ways) {
                     .filter(layers -> holds(without, journey, layers))
                     .findFirst()
                     .ifPresent(layers -> ways.add(new Way(
-                            "apart", 1, Say.SEND_APART.of(Term.name(part.get().name())), layers)));
+                            "apart",
+                            1,
+                            SearchWords.SEND_APART.of(Term.name(part.get().name())),
+                            layers)));
         }
 
         /** The fewest steps with which it holds, by halving, as a factor. */
@@ -267,11 +270,11 @@ public record WhyNot(List<Way> ways) {
 
         private static Sentence because(Check check) {
             return switch (check.id().kind()) {
-                case LIFT -> Say.NO_WALL_TOO_HEAVY.of();
-                case STACK -> Say.NO_WALL_PILE.of();
-                case BOARD_LIMITS -> Say.NO_WALL_BOARD.of();
-                case VIBRATION -> Say.NO_WALL_RIDE.of();
-                default -> Say.NO_WALL_BUT_FOR.of(Term.name(check.titleInside()));
+                case LIFT -> SearchWords.NO_WALL_TOO_HEAVY.of();
+                case STACK -> SearchWords.NO_WALL_PILE.of();
+                case BOARD_LIMITS -> SearchWords.NO_WALL_BOARD.of();
+                case VIBRATION -> SearchWords.NO_WALL_RIDE.of();
+                default -> SearchWords.NO_WALL_BUT_FOR.of(Term.name(check.titleInside()));
             };
         }
     }

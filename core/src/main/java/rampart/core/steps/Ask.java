@@ -3,8 +3,8 @@ package rampart.core.steps;
 import java.util.Optional;
 import rampart.core.quantity.Require;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.TableWords;
 import rampart.core.words.Unit;
 
 /** What the packing table has to answer before a step is done. */
@@ -42,7 +42,7 @@ public sealed interface Ask {
 
         @Override
         public Optional<Sentence> otherwise() {
-            return Optional.of(Say.ASK_COUNT.of(Quantity.count(expected)));
+            return Optional.of(TableWords.ASK_COUNT.of(Quantity.count(expected)));
         }
 
         public Count {
@@ -61,7 +61,7 @@ public sealed interface Ask {
 
         @Override
         public Optional<Sentence> otherwise() {
-            return Optional.of(Say.ASK_TALLY.of());
+            return Optional.of(TableWords.ASK_TALLY.of());
         }
     }
 
@@ -74,8 +74,8 @@ public sealed interface Ask {
 
         @Override
         public Optional<Sentence> otherwise() {
-            return Optional.of(
-                    Say.ASK_MASS.of(new Quantity(expectedKg, Unit.KG, 2), new Quantity(toleranceKg, Unit.KG, 2)));
+            return Optional.of(TableWords.ASK_MASS.of(
+                    new Quantity(expectedKg, Unit.KG, 2), new Quantity(toleranceKg, Unit.KG, 2)));
         }
 
         public Mass {
@@ -93,7 +93,7 @@ public sealed interface Ask {
 
         @Override
         public Optional<Sentence> otherwise() {
-            return Optional.of(Say.ASK_LENGTH.of(Quantity.mm(expectedMm), Quantity.mm(toleranceMm)));
+            return Optional.of(TableWords.ASK_LENGTH.of(Quantity.mm(expectedMm), Quantity.mm(toleranceMm)));
         }
 
         public Length {
@@ -116,7 +116,7 @@ public sealed interface Ask {
 
         @Override
         public Optional<Sentence> otherwise() {
-            return Optional.of(Say.TABLE_MOVES.of());
+            return Optional.of(TableWords.TABLE_MOVES.of());
         }
     }
 
@@ -124,7 +124,7 @@ public sealed interface Ask {
     record Photograph() implements Ask {
         @Override
         public Optional<Sentence> otherwise() {
-            return Optional.of(Say.TABLE_NO_PICTURE.of());
+            return Optional.of(TableWords.TABLE_NO_PICTURE.of());
         }
     }
 }

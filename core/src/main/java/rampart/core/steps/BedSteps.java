@@ -13,8 +13,8 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.material.Structure;
 import rampart.core.quantity.Face;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.StepWords;
 import rampart.core.words.Term;
 
 /** A bed: its base, ties through it, the item laid in, held and tied, and the lid over it. */
@@ -61,15 +61,12 @@ final class BedSteps {
                 .after(table.begun("cut:" + layer))
                 .shows(there, base);
         if (poured) {
-            first.says("Film into the " + (into.isEmpty() ? "mould" : into) + ", right into its corners; foam along the"
-                            + " walls, then the middle; film over it.")
+            first.says(StepWords.STEP_FOAM_INTO.of(Term.name(into.isEmpty() ? "mould" : into)))
                     .takes(3)
                     .caution(Caution.RISING_FOAM);
         } else {
             first.says(
-                    into.isEmpty()
-                            ? "Lay the base of the bed on the table, openings up."
-                            : "Push the base of the bed down into the " + into + ", openings up.");
+                    into.isEmpty() ? StepWords.STEP_BASE_ON_TABLE.of() : StepWords.STEP_BASE_INTO.of(Term.name(into)));
         }
         String based = first.must().done();
         String tied = ties(based);
@@ -92,13 +89,13 @@ final class BedSteps {
                 .after(after)
                 .says(
                         bed.ties().size() == 1
-                                ? Say.STEP_TIE_LAID.of()
-                                : Say.STEP_TIES.of(Quantity.count(bed.ties().size())))
-                .mind("A closed shape is threaded after it has been laid in.")
+                                ? StepWords.STEP_TIE_LAID.of()
+                                : StepWords.STEP_TIES.of(
+                                        Quantity.count(bed.ties().size())))
+                .mind(StepWords.MIND_CLOSED_SHAPE_THREADED)
                 .must()
                 .asks(new Ask.Count(bed.ties().size()))
-                .undone("Pull each tie out from underneath by its long end, flat; then turn it back. Nothing is lifted"
-                        + " before.")
+                .undone(StepWords.UNDO_PULL_EACH_TIE)
                 .undoneOnlyAfter(() -> Set.of("knots:" + layer))
                 .done();
     }
@@ -115,23 +112,20 @@ final class BedSteps {
                 .after(table.begun("fill:"))
                 .after(table.begun("take:"))
                 .after(table.begun("support:"))
-                .says(
-                        poured
-                                ? "Press the item in, in its film, while the foam rises; hold it level until it stays."
-                                : "Lay the item in from above, as the drawing shows.")
+                .says(poured ? StepWords.STEP_PRESS_ITEM_IN : StepWords.STEP_LAY_ITEM_IN)
                 .takes(1)
                 .must()
                 .shows(there, item.solids());
         if (!strong.isEmpty()) {
-            lay.mind(List.of(Say.STEP_HOLD_BY.of(PackingSteps.named(strong))));
-            lay.undone(List.of(Say.STEP_LIFT_BY.of(PackingSteps.named(strong))));
+            lay.mind(StepWords.STEP_HOLD_BY.of(PackingSteps.named(strong)));
+            lay.undone(StepWords.STEP_LIFT_BY.of(PackingSteps.named(strong)));
         } else {
-            lay.undone("Lift the item straight up.");
+            lay.undone(StepWords.UNDO_LIFT_ITEM_STRAIGHT);
         }
         lay.undoneAfter("ties:" + layer);
         if (!delicate.isEmpty()) {
-            Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.either(delicate));
-            lay.mind(List.of(pull)).undone(List.of(pull));
+            Sentence pull = StepWords.STEP_NEVER_PULL.of(PackingSteps.either(delicate));
+            lay.mind(pull).undone(pull);
         }
         if (poured) {
             lay.caution(Caution.RISING_FOAM);
@@ -147,11 +141,11 @@ final class BedSteps {
         Wedge one = wedges.get(0);
         return table.step("wedges:" + layer, stage)
                 .after(after)
-                .says(Say.STEP_WEDGES.of(
+                .says(StepWords.STEP_WEDGES.of(
                         Quantity.count(wedges.size()), Quantity.cut(one.thickMm()), Term.name(one.part())))
                 .takes(2)
                 .asks(new Ask.Count(wedges.size()))
-                .undone("Draw the off-cuts out from beside it.")
+                .undone(StepWords.UNDO_DRAW_OFF_CUTS)
                 .done();
     }
 
@@ -160,23 +154,16 @@ final class BedSteps {
             return after;
         }
         List<Sentence> pulls = bed.ties().stream()
-                .map(tie -> Say.STEP_TIE.of(Quantity.newton(tie.tensionN()), Quantity.wholeMm(tie.widthMm())))
+                .map(tie -> StepWords.STEP_TIE.of(Quantity.newton(tie.tensionN()), Quantity.wholeMm(tie.widthMm())))
                 .toList();
         return table.step("knots:" + layer, stage)
                 .after(after)
-                .says(
-                        bed.ties().size() == 1
-                                ? "Pull the tie and knot it underneath; secure the knot so that it cannot slacken."
-                                : "Pull the ties and knot them underneath; secure each knot so that it cannot slacken.")
+                .says(bed.ties().size() == 1 ? StepWords.STEP_PULL_TIE : StepWords.STEP_PULL_TIES)
                 .mind(pulls)
-                .mind("Nothing may fall out while it is turned: a hand on the item.")
+                .mind(StepWords.MIND_HAND_ON_ITEM)
                 .takes(3)
                 .must()
-                .undone(
-                        BedBlock.of(cushion).lidMm() > 0
-                                ? "Before the lid of the bed is lifted: turn all of it over, closed where it is closed, a hand"
-                                        + " on the lid where it is open, and untie the knots underneath."
-                                : "Turn it over with a hand on the item and untie the knots underneath.")
+                .undone(BedBlock.of(cushion).lidMm() > 0 ? StepWords.UNDO_TURN_OVER_CLOSED : StepWords.UNDO_TURN_OVER)
                 .undoneOnlyAfter(underneath)
                 .done();
     }
@@ -188,8 +175,8 @@ final class BedSteps {
         }
         return table.step("wells:" + layer, stage)
                 .after(after)
-                .says(Say.STEP_WELLS.of(Term.and(names)))
-                .undone(List.of(Say.STEP_WELLS_OUT.of(Term.and(names))))
+                .says(StepWords.STEP_WELLS.of(Term.and(names)))
+                .undone(StepWords.STEP_WELLS_OUT.of(Term.and(names)))
                 .done();
     }
 
@@ -202,17 +189,12 @@ final class BedSteps {
                 .after(table.begun("cut:" + layer))
                 .must()
                 .shows(all, added)
-                .undone("Lift the lid of the bed straight up and lay it down as it lay, neither turned over nor turned"
-                        + " round: so it goes back.")
+                .undone(StepWords.UNDO_LIFT_LID_BED)
                 .undoneAfter("ties:" + layer);
         if (poured) {
-            lid.says("Film over the item, foam round and over it; close while it is soft.")
-                    .takes(3)
-                    .caution(Caution.RISING_FOAM);
+            lid.says(StepWords.STEP_FOAM_OVER_ITEM).takes(3).caution(Caution.RISING_FOAM);
         } else {
-            lid.says(
-                    "Lay the lid on: it is a mirror image, marked edge to marked edge. Lift one edge and look: it touches"
-                            + " nothing delicate.");
+            lid.says(StepWords.STEP_LAY_LID_OF_BED);
         }
         return lid.done();
     }

@@ -13,8 +13,8 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.layout.Layer;
 import rampart.core.quantity.Face;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.StepWords;
 import rampart.core.words.Term;
 import rampart.core.words.Unit;
 
@@ -99,7 +99,7 @@ final class BoxSteps {
                 .after(before())
                 .shows(all, solids);
         of.match(
-                        wrap -> (Runnable) () -> step.says(Say.STEP_WRAP.of(
+                        wrap -> (Runnable) () -> step.says(StepWords.STEP_WRAP.of(
                                         Term.name(contents.name()),
                                         Term.name(table.catalogue
                                                 .wrap(wrap.material())
@@ -110,32 +110,28 @@ final class BoxSteps {
                                                         ? "held by a strip of tape on itself"
                                                         : wrap.tape().words())))
                                 .takes(1)
-                                .undone("Cut the tape of the wrapping and unwrap it; do not pull it off."),
-                        laid -> () -> step.says(Say.STEP_ROUND.of(
+                                .undone(StepWords.UNDO_CUT_TAPE_WRAPPING),
+                        laid -> () -> step.says(StepWords.STEP_ROUND.of(
                                         Term.name(cushion.orElseThrow().foam().name()),
                                         Term.name(contents.name()),
                                         new Term.Listed(FoamSteps.faces(cushion.orElseThrow(), Face.ALL), ", ")))
                                 .after(table.begun("cut:" + layerId))
                                 .after(table.begun("glue:" + layerId))
                                 .takes(2)
-                                .undone("Take the foam off on all sides."),
+                                .undone(StepWords.UNDO_TAKE_FOAM_OFF),
                         other -> () -> {},
                         boards -> () -> {
-                            step.says(Say.STEP_BOARDS.of(
+                            step.says(StepWords.STEP_BOARDS.of(
                                             Term.name(contents.name()),
                                             Quantity.count(2 * boards.plies()),
                                             Quantity.mm(boards.overhangMm())))
                                     .after(table.begun("boards:" + layerId))
-                                    .mind(
-                                            "Fix it by low-tack tape on its back only, rubbed down from behind; then a last look,"
-                                                    + " for opening it again is work. Tape all four edges.")
+                                    .mind(StepWords.MIND_FIX_LOW_TACK)
                                     .takes(5)
                                     .must()
-                                    .undone(
-                                            "Cut the tape round the edges of the boards, lift the upper board straight up,"
-                                                    + " then the interleaf; do not slide it.");
+                                    .undone(StepWords.UNDO_CUT_TAPE_ROUND);
                             if (boards.interleafMm() > 0) {
-                                step.mind(List.of(Say.STEP_INTERLEAF.of(Quantity.mm(boards.interleafMm()))));
+                                step.mind(StepWords.STEP_INTERLEAF.of(Quantity.mm(boards.interleafMm())));
                             }
                         })
                 .run();
@@ -249,16 +245,16 @@ final class BoxSteps {
         if (pieces) {
             pieces(step);
         } else {
-            step.says(Say.STEP_SET_IN.of(Term.name(contents.name()), Term.name(name)))
+            step.says(StepWords.STEP_SET_IN.of(Term.name(contents.name()), Term.name(name)))
                     .mind(foam.howItGoesIn());
             lowered(step, foam);
         }
         if (!delicate.isEmpty()) {
-            Sentence pull = Say.STEP_NEVER_PULL.of(PackingSteps.either(delicate));
-            step.mind(List.of(pull)).undone(List.of(pull));
+            Sentence pull = StepWords.STEP_NEVER_PULL.of(PackingSteps.either(delicate));
+            step.mind(pull).undone(pull);
         }
         if (heavy) {
-            step.caution(Caution.LIFTING).undone(Caution.LIFTING.words());
+            step.caution(Caution.LIFTING).undone(Caution.LIFTING);
         }
         return step.done();
     }
@@ -268,10 +264,10 @@ final class BoxSteps {
         double kg = insideKg();
         if (kg > HANDLED_KG && !foam.roomForFingers()) {
             Quantity mass = new Quantity(kg, Unit.KG, 1);
-            step.mind(List.of(Say.STEP_LOWER.of(mass)))
-                    .undone(List.of(Say.STEP_LIFT_BY_BANDS.of(Term.name(contents.name()), mass)));
+            step.mind(StepWords.STEP_LOWER.of(mass))
+                    .undone(StepWords.STEP_LIFT_BY_BANDS.of(Term.name(contents.name()), mass));
         } else {
-            step.undone("Lift " + contents.name() + " straight up and out.");
+            step.undone(StepWords.UNDO_LIFT_OUT.of(Term.name(contents.name())));
         }
     }
 
@@ -284,12 +280,12 @@ final class BoxSteps {
         table.step("pieces", Stage.WRAP)
                 .after("look")
                 .after(table.begun("fill:"))
-                .says(Say.STEP_WRAP_PIECES.of(Quantity.count(pieces.quantity()), Quantity.mm(pieces.wrapMm())))
-                .mind("Do one fully and measure it, then repeat it for the lot.")
+                .says(StepWords.STEP_WRAP_PIECES.of(Quantity.count(pieces.quantity()), Quantity.mm(pieces.wrapMm())))
+                .mind(StepWords.MIND_ONE_FIRST)
                 .takes(3.0 * pieces.quantity())
                 .asks(new Ask.Count(pieces.quantity()))
                 .must()
-                .undone("Unwrap each piece over a soft surface; look into it for its filling.")
+                .undone(StepWords.UNDO_UNWRAP_EACH_PIECE)
                 .done();
     }
 
@@ -299,25 +295,24 @@ final class BoxSteps {
                 .after(table.begun("boards:set"))
                 .says(
                         pieces.levels() == 1
-                                ? Say.STEP_SET_PIECES_LEVEL.of(
+                                ? StepWords.STEP_SET_PIECES_LEVEL.of(
                                         Quantity.count(pieces.quantity()),
                                         Quantity.count(pieces.columns()),
                                         Quantity.count(pieces.rows()))
-                                : Say.STEP_SET_PIECES.of(
+                                : StepWords.STEP_SET_PIECES.of(
                                         Quantity.count(pieces.quantity()),
                                         Quantity.count(pieces.columns()),
                                         Quantity.count(pieces.rows()),
                                         Quantity.count(pieces.levels())))
                 .asks(new Ask.Count(pieces.quantity()))
-                .undone(List.of(Say.STEP_PIECES_OUT.of(Quantity.count(pieces.quantity()))));
+                .undone(StepWords.STEP_PIECES_OUT.of(Quantity.count(pieces.quantity())));
         if (pieces.arrangement() == Pieces.Arrangement.ALTERNATE) {
-            step.mind("Along each row one stands up and the next down, so that the tapers lie side by side; the better"
-                    + " padded side outward.");
+            step.mind(StepWords.MIND_ALONG_EACH_ROW);
         } else if (pieces.arrangement() == Pieces.Arrangement.DIAGONAL) {
-            step.mind("One in each quarter of the cross.");
+            step.mind(StepWords.MIND_ONE_EACH_QUARTER);
         }
         if (!table.begun("boards:set").isEmpty()) {
-            step.mind("Stand the divider first, its slots pushed home until the tops are level.");
+            step.mind(StepWords.MIND_STAND_DIVIDER_FIRST);
         }
     }
 
@@ -340,14 +335,12 @@ final class BoxSteps {
                 .after(padded)
                 .says(
                         kg > HANDLED_KG
-                                ? Say.STEP_ROCK.of(Term.name(name), new Quantity(kg, Unit.KG, 1))
-                                : Say.STEP_SHAKE.of(Term.name(name)))
+                                ? StepWords.STEP_ROCK.of(Term.name(name), new Quantity(kg, Unit.KG, 1))
+                                : StepWords.STEP_SHAKE.of(Term.name(name)))
                 .must()
                 .asks(new Ask.Still());
         if (closing.foldsRound()) {
-            shake.mind(
-                    "It is folded round what is inside first, in the order of its drawing, and held so by two hands or"
-                            + " strips of tape.");
+            shake.mind(StepWords.MIND_FOLDED_ROUND_INSIDE);
         }
         String shaken = shake.done();
         List<Integer> all = Table.joined(
@@ -363,10 +356,9 @@ final class BoxSteps {
                 .filter(fill -> fill != CartonState.Fill.NONE)
                 .map(fill -> table.step("play:" + id, stage)
                         .after(after)
-                        .says("Fill what is left open in the " + name + " with " + fill.words()
-                                + ", pressed in a little, about a tenth.")
+                        .says(StepWords.STEP_FILL_PLAY.of(Term.name(name), Term.name(fill.words())))
                         .takes(1)
-                        .undone("Take the filling out.")
+                        .undone(StepWords.UNDO_TAKE_FILLING_OUT)
                         .done())
                 .orElse(after);
     }
@@ -375,11 +367,9 @@ final class BoxSteps {
     private String papers(String after) {
         return table.step("papers", stage)
                 .after(after)
-                .says(
-                        "Lay the papers in a pouch on top: how to open it, the list of parts, and sender, receiver and a way"
-                                + " to reach you once more.")
+                .says(StepWords.STEP_LAY_PAPERS_POUCH)
                 .must()
-                .undone("Take out the papers and read them before anything else is lifted.")
+                .undone(StepWords.UNDO_TAKE_OUT_PAPERS)
                 .done();
     }
 
@@ -396,7 +386,7 @@ final class BoxSteps {
                                         .filter(face -> face == Face.TOP)
                                         .isPresent()));
         if (!outer && from == 0) {
-            step.mind("Sender and a way to reach you lie inside it, in case the outer box is lost.");
+            step.mind(StepWords.MIND_SENDER_WAY_REACH);
         }
         closing.close(step);
         if (bedded && !outer) {

@@ -1,7 +1,10 @@
 package rampart.core.steps;
 
+import rampart.core.words.Say;
+import rampart.core.words.Template;
+
 /** What can hurt somebody at the packing table. Usual cautions; local codes and the makers' own sheets come first. */
-public enum Caution {
+public enum Caution implements Say {
     BLADE("Sharp blade: cut away from the hand, on a mat, with a guard."),
     FUMES("If it is cut by heat: extraction and a mask, and nobody leaves it alone."),
     NEVER_BY_HEAT("Not by heat: nobody has confirmed from its data sheet that it gives off nothing corrosive."),
@@ -11,13 +14,14 @@ public enum Caution {
     STRAPS("A strap under tension springs back: glasses and gloves, and a hand on it while it is cut."),
     HEAT_PACK("A heat pack burns skin and goods: wrapped in paper, apart from what it warms, room for air.");
 
-    private final String words;
+    private final Template template;
 
     Caution(String words) {
-        this.words = words;
+        template = new Template(words);
     }
 
-    public String words() {
-        return words;
+    @Override
+    public Template template() {
+        return template;
     }
 }

@@ -1,7 +1,6 @@
 package rampart.core.steps;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import rampart.core.clearance.Clearance;
@@ -10,6 +9,7 @@ import rampart.core.clearance.FittedBox;
 import rampart.core.layout.Layout;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.words.ClearanceWords;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
@@ -18,7 +18,7 @@ import rampart.core.words.Sentence;
  * packer would find it with the box half shut, so that it is asked before a pack is released.
  */
 public final class Contradictions {
-    private static final Set<Say> CANNOT = EnumSet.of(Say.TOO_SMALL, Say.NO_GIVE);
+    private static final Set<Say> CANNOT = Set.of(ClearanceWords.TOO_SMALL, ClearanceWords.NO_GIVE);
 
     private Contradictions() {}
 

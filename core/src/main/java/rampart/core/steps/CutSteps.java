@@ -14,8 +14,8 @@ import rampart.core.layout.LaidBox;
 import rampart.core.layout.LaidCushion;
 import rampart.core.quantity.Size;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.StepWords;
 import rampart.core.words.Term;
 
 /** What is cut before anything is packed: foam, board, boxes. */
@@ -58,7 +58,7 @@ final class CutSteps {
                     .caution(Caution.BLADE, heat)
                     .mind(
                             bed
-                                    ? List.of(Say.STEP_GLUE_BED.of(
+                                    ? List.of(StepWords.STEP_GLUE_BED.of(
                                             Term.name(cushion.foam().name())))
                                     : List.of())
                     .done();
@@ -67,7 +67,7 @@ final class CutSteps {
                         table,
                         table.ids.layers().get(cushion.layer()),
                         "cut:",
-                        Say.STEP_GLUE_BLOCKS.of(Term.name(cushion.foam().name())));
+                        StepWords.STEP_GLUE_BLOCKS.of(Term.name(cushion.foam().name())));
             }
         }
     }
@@ -83,7 +83,7 @@ final class CutSteps {
     private static Sentence bed(LaidCushion cushion) {
         BedBlock block = BedBlock.of(cushion);
         Size size = cushion.outside();
-        return Say.STEP_CUT_BED.of(
+        return StepWords.STEP_CUT_BED.of(
                 Term.name(cushion.foam().name()),
                 Quantity.cut(size.lengthMm()),
                 Quantity.cut(size.widthMm()),
@@ -94,16 +94,16 @@ final class CutSteps {
     private static Sentence pieces(LaidCushion cushion, List<CutList.Piece> pieces, int count) {
         Term foam = Term.name(cushion.foam().name());
         if (pieces.size() > MOST_SIZES) {
-            return Say.STEP_CUT_MANY.of(Quantity.count(count), foam);
+            return StepWords.STEP_CUT_MANY.of(Quantity.count(count), foam);
         }
         List<Sentence> sizes = pieces.stream()
-                .map(piece -> Say.STEP_PIECE.of(
+                .map(piece -> StepWords.STEP_PIECE.of(
                         Quantity.count(piece.count()),
                         Quantity.cut(piece.lengthMm()),
                         Quantity.cut(piece.widthMm()),
                         Quantity.cut(piece.thicknessMm())))
                 .toList();
-        return Say.STEP_CUT.of(foam, new Term.Listed(sizes, " and "));
+        return StepWords.STEP_CUT.of(foam, new Term.Listed(sizes, " and "));
     }
 
     private static void board(Table table, BoardWork work) {
@@ -115,7 +115,7 @@ final class CutSteps {
             box(table, work, layer, count);
         } else {
             table.step((work.fittings() ? "board:" : "boards:") + layer, Stage.CUT)
-                    .says(Say.STEP_CUT_BOARD.of(Quantity.count(count), board, named(work)))
+                    .says(StepWords.STEP_CUT_BOARD.of(Quantity.count(count), board, named(work)))
                     .takes(MINUTES_A_PIECE * count)
                     .asks(new Ask.Count(count))
                     .caution(Caution.BLADE)
@@ -148,7 +148,7 @@ final class CutSteps {
         };
         if (work.cutDown().isPresent()) {
             table.step("make:" + layer, Stage.CUT)
-                    .says(Say.STEP_CUT_DOWN.of(terms))
+                    .says(StepWords.STEP_CUT_DOWN.of(terms))
                     .mind(work.cutDown().get().steps())
                     .takes(MINUTES_A_BLANK)
                     .caution(Caution.BLADE)
@@ -156,25 +156,24 @@ final class CutSteps {
         } else if (work.bought() || work.style().get() == CartonStyle.REGULAR_SLOTTED) {
             // A regular carton is bought, or made by whoever makes cartons, from its inside size.
             table.step("make:" + layer, Stage.CUT)
-                    .says(Say.STEP_TAKE_BOX.of(terms))
+                    .says(StepWords.STEP_TAKE_BOX.of(terms))
                     .done();
         } else {
             table.step("make:" + layer, Stage.CUT)
-                    .says(Say.STEP_MAKE_BOX.of(terms))
+                    .says(StepWords.STEP_MAKE_BOX.of(terms))
                     .mind(
                             work.style().get() == CartonStyle.RIGID_CASE
-                                    ? "Its panels stand among the files for a cutter. Fit all of it dry before there is glue;"
-                                            + " the hinge pins are in before the last side is tapped home."
-                                    : "Its blanks stand among the drawings; score before cutting, and try the folds empty.")
+                                    ? StepWords.MIND_PANELS_DRY
+                                    : StepWords.MIND_SCORE_FIRST)
                     .takes(MINUTES_A_BLANK * Math.max(1, count))
                     .caution(Caution.BLADE)
                     .done();
             if (work.style().get() == CartonStyle.RIGID_CASE) {
-                glue(table, layer, "make:", Say.STEP_GLUE_CASE.of(terms[0]));
+                glue(table, layer, "make:", StepWords.STEP_GLUE_CASE.of(terms[0]));
             } else if (!new Closing(box, table.name(box), 0).foldsRound()
                     && work.blanks().stream()
                             .anyMatch(counted -> !counted.blank().glue().isEmpty())) {
-                glue(table, layer, "make:", Say.STEP_GLUE_TAB.of(terms[0]));
+                glue(table, layer, "make:", StepWords.STEP_GLUE_TAB.of(terms[0]));
             }
         }
     }

@@ -7,8 +7,8 @@ import java.util.Set;
 import rampart.core.box.Fitting;
 import rampart.core.clearance.FittedBox;
 import rampart.core.layout.LaidBox;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.StepWords;
 import rampart.core.words.Term;
 
 /** What of board is put into a box, on its contents and round it, and its straps. */
@@ -43,9 +43,9 @@ final class FittingSteps {
                 table.step("dress:" + id, stage)
                         .after(before)
                         .after(table.begun("board:" + id))
-                        .says(Say.STEP_DRESS.of(Term.and(on), Term.name(contents.name())))
+                        .says(StepWords.STEP_DRESS.of(Term.and(on), Term.name(contents.name())))
                         .takes(2)
-                        .undone(List.of(Say.STEP_UNDRESS.of(Term.and(on), Term.name(contents.name()))))
+                        .undone(StepWords.STEP_UNDRESS.of(Term.and(on), Term.name(contents.name())))
                         .done());
     }
 
@@ -64,7 +64,7 @@ final class FittingSteps {
                 : table.step("into:" + id, stage)
                         .after(after)
                         .after(table.begun("board:" + id))
-                        .says(Say.STEP_FITTINGS_IN.of(Term.and(into), Term.name(name)))
+                        .says(StepWords.STEP_FITTINGS_IN.of(Term.and(into), Term.name(name)))
                         .mind(FittedBox.all(table.layout).stream()
                                 .filter(each -> each.box().layer() == box.layer())
                                 .flatMap(each -> each.room().stream())
@@ -79,8 +79,8 @@ final class FittingSteps {
                 ? table.step("pad:" + id, stage)
                         .after(after)
                         .after(table.begun("board:" + id))
-                        .says("Lay the board pad on top.")
-                        .undone("Lift off the board pad.")
+                        .says(StepWords.STEP_LAY_BOARD_PAD)
+                        .undone(StepWords.UNDO_LIFT_OFF_BOARD)
                         .done()
                 : after;
     }
@@ -93,10 +93,10 @@ final class FittingSteps {
                 : table.step("outside:" + id, stage)
                         .after(after)
                         .after(table.begun("board:" + id))
-                        .says(Say.STEP_PROTECT.of(Term.and(on), Term.name(name)))
+                        .says(StepWords.STEP_PROTECT.of(Term.and(on), Term.name(name)))
                         .mind(protectors())
                         .takes(2)
-                        .undone("Take off what is put round the " + name + ", and keep it.")
+                        .undone(StepWords.UNDO_OUTSIDE.of(Term.name(name)))
                         .done();
     }
 
@@ -106,11 +106,9 @@ final class FittingSteps {
         if (!fittings.contains(Fitting.EDGE_PROTECTORS)) {
             return List.of();
         }
-        return List.of(Sentence.plain(
-                fittings.contains(Fitting.STRAPS)
-                        ? "A long one upright at each of the four edges, a short one under every turn of a strap: tape holds them"
-                                + " until the straps do."
-                        : "One upright at each of the four edges, taped."));
+        return List.of(
+                (fittings.contains(Fitting.STRAPS) ? StepWords.MIND_LONG_AND_SHORT : StepWords.MIND_ONE_AT_EACH_EDGE)
+                        .of());
     }
 
     /** Straps round all of that. */
@@ -125,7 +123,7 @@ final class FittingSteps {
         List<Sentence> places = fitted.get().strapPlaces();
         return table.step("strap:" + id, stage)
                 .after(after)
-                .says(Say.STEP_STRAP.of(
+                .says(StepWords.STEP_STRAP.of(
                         Term.name(straps
                                 + (fitted.get().strapping().doubled() ? " straps, each twice round," : " straps")),
                         Term.name(name),
@@ -135,7 +133,7 @@ final class FittingSteps {
                 .must()
                 .asks(new Ask.Count(straps))
                 .caution(Caution.STRAPS)
-                .undone("Cut the straps, a hand on each while it is cut; glasses and gloves.")
+                .undone(StepWords.UNDO_CUT_STRAPS_HAND)
                 .done();
     }
 }

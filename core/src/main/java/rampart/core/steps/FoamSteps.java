@@ -10,9 +10,11 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.material.Structure;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Face;
+import rampart.core.words.ClearanceWords;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.StepWords;
 import rampart.core.words.Term;
 
 /** What lies under, beside and over the contents of one box: from the wall inward before they are set in, outward after. */
@@ -73,18 +75,19 @@ final class FoamSteps {
                     .shows(there, added);
             switch (cushion.foam().structure()) {
                 case LOOSE, PAPER ->
-                    step.says(Say.STEP_POUR.of(Term.name(name), foam, thick)).takes(1);
+                    step.says(StepWords.STEP_POUR.of(Term.name(name), foam, thick))
+                            .takes(1);
                 case FOAMED_IN_PLACE -> {
                     step.takes(3).caution(Caution.RISING_FOAM);
                     if (spaced) {
-                        step.says(Say.STEP_CORNERS_RISE.of(Term.name(contents), Term.name(name), thick));
+                        step.says(StepWords.STEP_CORNERS_RISE.of(Term.name(contents), Term.name(name), thick));
                     } else {
-                        step.says(Say.STEP_RISE.of(Term.name(name), thick));
+                        step.says(StepWords.STEP_RISE.of(Term.name(name), thick));
                     }
                 }
                 default ->
-                    step.says(
-                            (cushion.atCorners() ? Say.STEP_BLOCKS : Say.STEP_BOTTOM).of(foam, Term.name(name), thick));
+                    step.says((cushion.atCorners() ? StepWords.STEP_BLOCKS : StepWords.STEP_BOTTOM)
+                            .of(foam, Term.name(name), thick));
             }
             pads(step, cushion, Face.BOTTOM);
             after = step.done();
@@ -95,8 +98,7 @@ final class FoamSteps {
 
     private static void pads(Table.Draft step, LaidCushion cushion, Face face) {
         if (cushion.inPads()) {
-            step.mind("The pads lie at their places, as the plan of the pads with the cut list shows"
-                    + (face == Face.BOTTOM ? "" : "; a strip" + " of tape keeps each") + ".");
+            step.mind(face == Face.BOTTOM ? StepWords.MIND_PADS_AT_PLACES : StepWords.MIND_PADS_TAPED);
         }
     }
 
@@ -154,7 +156,7 @@ final class FoamSteps {
                 .after(table.begun("bottom:" + layer(cushion)))
                 .after(table.begun("cut:" + layer(cushion)))
                 .after(table.begun("glue:" + layer(cushion)))
-                .says((waits ? Say.STEP_THREE_SIDES : Say.STEP_SIDES)
+                .says((waits ? StepWords.STEP_THREE_SIDES : StepWords.STEP_SIDES)
                         .of(
                                 Term.name(cushion.foam().name()),
                                 Term.name(name),
@@ -179,10 +181,10 @@ final class FoamSteps {
         double first = there.isEmpty() ? 0 : cushion.thicknessMm().on(there.get(0));
         boolean sides = there.size() == 4 && there.stream().allMatch(face -> face.axis() != Axis.Z);
         if (sides && there.stream().allMatch(face -> cushion.thicknessMm().on(face) == first)) {
-            return List.of(Say.STEP_ALL_SIDES.of(Quantity.cut(first)));
+            return List.of(StepWords.STEP_ALL_SIDES.of(Quantity.cut(first)));
         }
         return there.stream()
-                .map(face -> Say.STEP_FACE.of(
+                .map(face -> StepWords.STEP_FACE.of(
                         Term.name(face.word()),
                         Quantity.cut(cushion.thicknessMm().on(face))))
                 .toList();
@@ -205,10 +207,10 @@ final class FoamSteps {
             there = Table.joined(there, added);
             return table.step("last:" + layer(cushion), stage)
                     .after(sat)
-                    .says(Say.STEP_LAST.of(foam, Term.name(Face.FRONT.word())))
+                    .says(StepWords.STEP_LAST.of(foam, Term.name(Face.FRONT.word())))
                     .must()
                     .shows(there, added)
-                    .undone("Draw out the foam in front first: it makes room for the hands.")
+                    .undone(StepWords.UNDO_DRAW_OUT_FOAM)
                     .done();
         }
         boolean rising = cushion.foam().structure() == Structure.FOAMED_IN_PLACE;
@@ -223,20 +225,16 @@ final class FoamSteps {
         if (rising) {
             step.says(
                             cushion.atCorners()
-                                    ? Say.STEP_FOAM_CORNERS.of(Term.name(contents), Term.name(name))
-                                    : Sentence.plain(
-                                            "Foam round " + contents + ", pressed in while it rises; hands are a"
-                                                    + " wall for a moment, so that it does not push it aside."))
+                                    ? StepWords.STEP_FOAM_CORNERS.of(Term.name(contents), Term.name(name))
+                                    : StepWords.STEP_FOAM_ROUND.of(Term.name(contents)))
                     .caution(Caution.RISING_FOAM)
-                    .mind(remarks(Say.SPACERS))
-                    .undone(
-                            "Foam joins to both walls unless film lies between: open along the film, or cut the foam between"
-                                    + " the boxes with a long blade, away from what is inside.");
+                    .mind(remarks(ClearanceWords.SPACERS))
+                    .undone(StepWords.UNDO_FOAM_JOINS_BOTH);
         } else {
             boolean cells = cushion.foam().structure() == Structure.AIR_CELLS;
-            step.says((cells ? Say.STEP_CELLS_ROUND : Say.STEP_FILL_ROUND)
+            step.says((cells ? StepWords.STEP_CELLS_ROUND : StepWords.STEP_FILL_ROUND)
                             .of(foam, Term.name(contents), new Term.Listed(faces(cushion, sides), ", ")))
-                    .undone("Take out what lies beside it until both hands go down.");
+                    .undone(StepWords.UNDO_MAKE_ROOM_FOR_HANDS);
         }
         return step.done();
     }
@@ -261,18 +259,16 @@ final class FoamSteps {
                     .shows(there, added)
                     .undone(
                             cushion.foam().structure().cut()
-                                    ? "Lift off the foam on top."
-                                    : "Take out what lies on top, by hand, not with a blade.");
+                                    ? StepWords.UNDO_FOAM_ON_TOP
+                                    : StepWords.UNDO_WHAT_LIES_ON_TOP);
             switch (cushion.foam().structure()) {
                 case LOOSE, PAPER, AIR_CELLS ->
-                    step.says(Say.STEP_TOP_POUR.of(Term.name(contents), foam, Quantity.cut(mm)))
+                    step.says(StepWords.STEP_TOP_POUR.of(Term.name(contents), foam, Quantity.cut(mm)))
                             .takes(1);
                 case FOAMED_IN_PLACE ->
-                    step.says("Film over it, foam on top; close the flaps while it is soft.")
-                            .takes(3)
-                            .caution(Caution.RISING_FOAM);
+                    step.says(StepWords.STEP_FOAM_ON_TOP).takes(3).caution(Caution.RISING_FOAM);
                 default ->
-                    step.says((cushion.atCorners() ? Say.STEP_TOP_BLOCKS : Say.STEP_TOP)
+                    step.says((cushion.atCorners() ? StepWords.STEP_TOP_BLOCKS : StepWords.STEP_TOP)
                             .of(foam, Term.name(contents), Quantity.cut(mm)));
             }
             pads(step, cushion, Face.TOP);
@@ -282,15 +278,20 @@ final class FoamSteps {
     }
 
     List<Sentence> howItGoesIn() {
-        return remarks(Say.FINGERS, Say.LAST_SIDE, Say.LAST_SIDE_TIGHT, Say.NO_FINGERS);
+        return remarks(
+                ClearanceWords.FINGERS,
+                ClearanceWords.LAST_SIDE,
+                ClearanceWords.LAST_SIDE_TIGHT,
+                ClearanceWords.NO_FINGERS);
     }
 
     boolean roomForFingers() {
-        return !remarks(Say.FINGERS).isEmpty();
+        return !remarks(ClearanceWords.FINGERS).isEmpty();
     }
 
     boolean lastSide() {
-        return !remarks(Say.LAST_SIDE, Say.LAST_SIDE_TIGHT).isEmpty();
+        return !remarks(ClearanceWords.LAST_SIDE, ClearanceWords.LAST_SIDE_TIGHT)
+                .isEmpty();
     }
 
     private List<Sentence> remarks(Say... keys) {

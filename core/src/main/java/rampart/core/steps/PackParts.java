@@ -21,8 +21,8 @@ import rampart.core.material.Foam;
 import rampart.core.material.Structure;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Face;
+import rampart.core.words.PartWords;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 import rampart.core.words.Term;
 
@@ -67,11 +67,11 @@ public final class PackParts {
                 "item",
                 table.pack.item().name(),
                 pieces.map(Pieces::quantity).orElse(1),
-                Sentence.plain(pieces.isPresent() ? "each in its cell" : "in the middle"),
+                (pieces.isPresent() ? PartWords.EACH_IN_ITS_CELL : PartWords.IN_THE_MIDDLE).of(),
                 "");
         works.stream()
                 .filter(work -> work.layer().isEmpty())
-                .forEach(divider -> blanks("divider", divider, "between the pieces"));
+                .forEach(divider -> blanks("divider", divider, PartWords.BETWEEN_THE_PIECES.of()));
         List<Feature> features = table.pack.item().properties().features();
         for (int i = 0; i < features.size(); i++) {
             if (features.get(i).kind() == Feature.Kind.LOOSE) {
@@ -81,10 +81,7 @@ public final class PackParts {
                         "loose:" + table.ids.features().get(i),
                         features.get(i).name(),
                         1,
-                        Sentence.plain(
-                                warms
-                                        ? "in its paper, at a place of its own with air above it"
-                                        : "in its bag, fixed where it cannot bounce"),
+                        (warms ? PartWords.IN_ITS_PAPER : PartWords.IN_ITS_BAG).of(),
                         "",
                         warms ? 0 : bags));
             }
@@ -105,7 +102,7 @@ public final class PackParts {
                                 "wrap:" + id,
                                 table.catalogue.wrap(wrap.material()).name(),
                                 1,
-                                Sentence.plain("round what is inside"),
+                                PartWords.ROUND_INSIDE.of(),
                                 ""),
                         cushion -> () -> cushion(index, id),
                         box -> () -> box(index, id),
@@ -118,7 +115,7 @@ public final class PackParts {
                 "boards:" + id,
                 table.catalogue.board(boards.material()).name(),
                 2 * boards.plies(),
-                Sentence.plain("on both faces of the work"),
+                PartWords.ON_BOTH_FACES.of(),
                 "the interleaf between board and face");
     }
 
@@ -133,7 +130,7 @@ public final class PackParts {
             return;
         }
         if (!foam.structure().cut()) {
-            add("fill:" + id, foam.name(), 1, Sentence.plain("round what is inside, to be topped up"), "");
+            add("fill:" + id, foam.name(), 1, PartWords.ROUND_INSIDE_TOPPED_UP.of(), "");
             return;
         }
         List<CutList.Piece> pieces = CutList.of(table.layout).pieces().stream()
@@ -148,7 +145,7 @@ public final class PackParts {
                     "piece:" + id + ":" + (i + 1),
                     foam.name(),
                     piece.count(),
-                    Say.PART_PIECE.of(
+                    PartWords.PART_PIECE.of(
                             Term.name(faces),
                             Quantity.cut(piece.lengthMm()),
                             Quantity.cut(piece.widthMm()),
@@ -158,22 +155,22 @@ public final class PackParts {
     }
 
     private void bed(String id, LaidCushion cushion, BedShape bed) {
-        add("base:" + id, cushion.foam().name() + ", base of the bed", 1, Sentence.plain("in its box"), "openings up");
+        add("base:" + id, cushion.foam().name() + ", base of the bed", 1, PartWords.IN_ITS_BOX.of(), "openings up");
         if (!bed.ties().isEmpty()) {
-            add("tie:" + id, "tie", bed.ties().size(), Sentence.plain("in its slots through the base"), "flat");
+            add("tie:" + id, "tie", bed.ties().size(), PartWords.IN_ITS_SLOTS.of(), "flat");
         }
         int wedges = cushion.foam().structure() == Structure.FOAMED_IN_PLACE
                 ? 0
                 : Wedge.of(cushion).size();
         if (wedges > 0) {
-            add("wedge:" + id, "off-cut", wedges, Sentence.plain("beside the item"), "");
+            add("wedge:" + id, "off-cut", wedges, PartWords.BESIDE_THE_ITEM.of(), "");
         }
         if (BedBlock.of(cushion).lidMm() > 0) {
             add(
                     "lid:" + id,
                     cushion.foam().name() + ", lid of the bed",
                     1,
-                    Sentence.plain("over the item"),
+                    PartWords.OVER_THE_ITEM.of(),
                     "openings down, marked edge to marked edge");
         }
     }
@@ -183,17 +180,17 @@ public final class PackParts {
                 .filter(each -> each.layer() == index)
                 .findFirst()
                 .orElseThrow();
-        add("box:" + id, table.name(box) + ", " + box.carton().board().name(), 1, Sentence.plain("round it all"), "");
+        add("box:" + id, table.name(box) + ", " + box.carton().board().name(), 1, PartWords.ROUND_IT_ALL.of(), "");
         works.stream()
                 .filter(work -> work.fittings() && work.layer().orElse(-1) == index)
-                .forEach(work -> blanks("fitting:" + id, work, "at the " + table.name(box)));
+                .forEach(work -> blanks("fitting:" + id, work, PartWords.AT_THE.of(Term.name(table.name(box)))));
     }
 
     /** Each kind of piece of board with as many as there are of it. */
-    private void blanks(String id, BoardWork work, String place) {
+    private void blanks(String id, BoardWork work, Sentence place) {
         int kind = 1;
         for (CountedBlank counted : work.blanks()) {
-            add(id + ":" + kind++, counted.blank().name(), counted.count(), Sentence.plain(place), "");
+            add(id + ":" + kind++, counted.blank().name(), counted.count(), place, "");
         }
     }
 

@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.TableWords;
 import rampart.core.words.Term;
 import rampart.core.words.Unit;
 
@@ -81,11 +81,11 @@ public final class PackingRecord {
     public Optional<Sentence> take(Act act) {
         Planned step = planned.get(act.step());
         if (step == null) {
-            return Optional.of(Say.TABLE_NO_STEP.of(Term.name(act.step())));
+            return Optional.of(TableWords.TABLE_NO_STEP.of(Term.name(act.step())));
         }
         Optional<Sentence> refused = switch (act.deed()) {
             case DONE -> refusesDone(step, act);
-            case SKIPPED -> step.must() ? Optional.of(Say.TABLE_MUST.of()) : Optional.empty();
+            case SKIPPED -> step.must() ? Optional.of(TableWords.TABLE_MUST.of()) : Optional.empty();
             case REOPENED -> Optional.empty();
         };
         if (refused.isEmpty()) {
@@ -109,11 +109,11 @@ public final class PackingRecord {
         for (String before : step.after()) {
             Planned needed = planned.get(before);
             if (needed != null && needed.must() && !finished(before)) {
-                return Optional.of(Say.TABLE_BEFORE.of(Quantity.count(1 + place(before))));
+                return Optional.of(TableWords.TABLE_BEFORE.of(Quantity.count(1 + place(before))));
             }
         }
         if (asksForAValue(step.ask()) && act.value().isEmpty()) {
-            return Optional.of(Say.TABLE_NO_VALUE.of());
+            return Optional.of(TableWords.TABLE_NO_VALUE.of());
         }
         return act.note().isBlank() || !step.ask().noteWillDo() ? differs(step, act) : Optional.empty();
     }
@@ -134,20 +134,20 @@ public final class PackingRecord {
             return pictured.contains(step.id()) ? Optional.empty() : ask.otherwise();
         }
         if (ask instanceof Ask.Count count && value != count.expected()) {
-            return Optional.of(Say.TABLE_COUNT.of(Quantity.count(value), Quantity.count(count.expected())));
+            return Optional.of(TableWords.TABLE_COUNT.of(Quantity.count(value), Quantity.count(count.expected())));
         } else if (ask instanceof Ask.Tally && (value < 1 || value != Math.rint(value))) {
-            return Optional.of(Say.TABLE_TALLY.of(Quantity.count(value)));
+            return Optional.of(TableWords.TABLE_TALLY.of(Quantity.count(value)));
         } else if (ask instanceof Ask.Mass mass && Math.abs(value - mass.expectedKg()) > mass.toleranceKg() + HAIR) {
-            return Optional.of((value < mass.expectedKg() ? Say.TABLE_LIGHT : Say.TABLE_HEAVY)
+            return Optional.of((value < mass.expectedKg() ? TableWords.TABLE_LIGHT : TableWords.TABLE_HEAVY)
                     .of(
                             new Quantity(Math.abs(value - mass.expectedKg()), Unit.KG, 2),
                             new Quantity(mass.toleranceKg(), Unit.KG, 2)));
         } else if (ask instanceof Ask.Length length
                 && Math.abs(value - length.expectedMm()) > length.toleranceMm() + HAIR) {
-            return Optional.of(Say.TABLE_LENGTH.of(
+            return Optional.of(TableWords.TABLE_LENGTH.of(
                     Quantity.mm(value), Quantity.mm(length.expectedMm()), Quantity.mm(length.toleranceMm())));
         } else if (ask instanceof Ask.Still && value == 0) {
-            return Optional.of(Say.TABLE_MOVES.of());
+            return Optional.of(TableWords.TABLE_MOVES.of());
         }
         return Optional.empty();
     }

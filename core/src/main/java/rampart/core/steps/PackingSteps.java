@@ -10,7 +10,7 @@ import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
 import rampart.core.quantity.Size;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
+import rampart.core.words.StepWords;
 import rampart.core.words.Term;
 import rampart.core.words.Unit;
 
@@ -66,9 +66,9 @@ public final class PackingSteps {
         after.addAll(table.begun("strap:"));
         Table.Draft weigh = table.step("weigh", Stage.SEND)
                 .after(after)
-                .says(Say.STEP_WEIGH.of(
+                .says(StepWords.STEP_WEIGH.of(
                         new Quantity(mass.kg(), Unit.KG, 2), new Quantity(mass.toleranceKg(), Unit.KG, 2)))
-                .mind("Farther off than that something is missing or too much: open it again before it goes.")
+                .mind(StepWords.MIND_OPEN_IT_AGAIN)
                 .must()
                 .asks(new Ask.Mass(mass.kg(), mass.toleranceKg()));
         if (heavy) {
@@ -80,24 +80,21 @@ public final class PackingSteps {
         table.step("measure", Stage.SEND)
                 .after(closed.ready())
                 .after(table.begun("strap:"))
-                .says(Say.STEP_MEASURE.of(Quantity.wholeMm(longest), Quantity.wholeMm(OFF_MM)))
+                .says(StepWords.STEP_MEASURE.of(Quantity.wholeMm(longest), Quantity.wholeMm(OFF_MM)))
                 .asks(new Ask.Length(longest, OFF_MM))
                 .done();
         table.step("labels", Stage.SEND)
                 .after(closed.ready())
                 .after(table.begun("strap:"))
-                .says(
-                        "Put the labels on as their plan shows: address on top and on the side opposite, handling marks on"
-                                + " two sides that meet at an upper corner.")
+                .says(StepWords.STEP_LABELS)
                 .takes(2)
                 .must()
                 .shows(closed.solids(), List.of())
-                .undone("Look at the labels before it is opened: which way is up, how many boxes there are, whether an"
-                        + " indicator has turned. Photograph all sides.")
+                .undone(StepWords.UNDO_LABELS)
                 .done();
         table.step("photograph", Stage.SEND)
                 .after(weighed, "labels")
-                .says("Photograph the closed pack with its labels.")
+                .says(StepWords.STEP_PHOTOGRAPH)
                 .asks(new Ask.Photograph())
                 .done();
     }

@@ -115,7 +115,7 @@ public record StepEdits(List<String> order, Map<String, Rewording> rewordings, L
                             own.id(),
                             behind < 0 ? Stage.READY : all.get(behind).stage(),
                             behind < 0 ? Set.of() : Set.of(own.behind()),
-                            Sentence.plain(own.words()),
+                            Sentence.asItIs(own.words()),
                             List.of(),
                             Set.of(),
                             MINUTES,

@@ -12,8 +12,8 @@ import rampart.core.layout.LaidCushion;
 import rampart.core.material.Structure;
 import rampart.core.quantity.Face;
 import rampart.core.words.Quantity;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.StepWords;
 import rampart.core.words.Term;
 
 /**
@@ -33,16 +33,16 @@ final class Stowing {
         boolean warms = warms(feature);
         Table.Draft take = table.step("take:" + id, Stage.READY)
                 .after("look")
-                .says((warms ? Say.STEP_PAPER_ROUND : Say.STEP_TAKE_OFF).of(name))
+                .says((warms ? StepWords.STEP_PAPER_ROUND : StepWords.STEP_TAKE_OFF).of(name))
                 .takes(2)
                 .must()
                 .asks(new Ask.Tally())
-                .undone(List.of((warms ? Say.STEP_WARMER_AWAY : Say.STEP_PUT_BACK).of(name)))
+                .undone((warms ? StepWords.STEP_WARMER_AWAY : StepWords.STEP_PUT_BACK).of(name))
                 .undoneAfter("look");
         if (warms) {
-            take.mind("Shake it and see that it grows warm before it goes in.").caution(Caution.HEAT_PACK);
+            take.mind(StepWords.MIND_GROWS_WARM).caution(Caution.HEAT_PACK);
         } else {
-            take.mind("Write on the bag what is in it and how many.");
+            take.mind(StepWords.MIND_WRITE_ON_BAG);
         }
         take.done();
     }
@@ -60,10 +60,11 @@ final class Stowing {
                 .after("take:" + id)
                 .says(
                         warms
-                                ? Say.STEP_WARMER_IN.of(name, Term.name(table.name(box)), Quantity.cut(FROM_WARMER_MM))
+                                ? StepWords.STEP_WARMER_IN.of(
+                                        name, Term.name(table.name(box)), Quantity.cut(FROM_WARMER_MM))
                                 : place(table, box, feature, name))
                 .must()
-                .undone(List.of((warms ? Say.STEP_WARMER_OUT : Say.STEP_STOWED_OUT).of(name)));
+                .undone((warms ? StepWords.STEP_WARMER_OUT : StepWords.STEP_STOWED_OUT).of(name));
         if (warms) {
             stow.caution(Caution.HEAT_PACK);
         }
@@ -76,7 +77,7 @@ final class Stowing {
                 .flatMap(bed -> bed.bed().orElseThrow().wells().stream())
                 .map(BedWell::name)
                 .anyMatch(feature.name()::equalsIgnoreCase)) {
-            return Say.STEP_STOW_WELL.of(name);
+            return StepWords.STEP_STOW_WELL.of(name);
         }
         List<LaidCushion> inside = table.layout.cushions().stream()
                 .filter(cushion -> cushion.layer() < box.layer())
@@ -87,7 +88,7 @@ final class Stowing {
                         && cushion.foam().structure() != Structure.BUBBLE)
                 .max(Comparator.comparingDouble(cushion -> thickest(cushion).mm()));
         if (cut.isPresent()) {
-            return Say.STEP_STOW_FOAM.of(
+            return StepWords.STEP_STOW_FOAM.of(
                     name,
                     Term.name(cut.get().foam().name()),
                     Term.name(thickest(cut.get()).face().word()));
@@ -100,8 +101,8 @@ final class Stowing {
                         .fill()
                         .filter(fill -> fill != CartonState.Fill.NONE)
                         .map(fill -> "the " + fill.words()))
-                .map(fill -> Say.STEP_STOW_FILL.of(name, Term.name(fill)))
-                .orElse(Say.STEP_STOW_WALL.of(name, in));
+                .map(fill -> StepWords.STEP_STOW_FILL.of(name, Term.name(fill)))
+                .orElse(StepWords.STEP_STOW_WALL.of(name, in));
     }
 
     /** Lies all round; a pad or a corner block carries with all of it and is not hollowed. */

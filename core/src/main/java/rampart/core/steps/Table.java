@@ -19,6 +19,7 @@ import rampart.core.layout.Layout;
 import rampart.core.layout.Solid;
 import rampart.core.material.Catalogue;
 import rampart.core.pack.Pack;
+import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /** The pack that is packed, and the steps so far. */
@@ -151,8 +152,8 @@ final class Table {
             this.stage = stage;
         }
 
-        Draft says(String plain) {
-            return says(Sentence.plain(plain));
+        Draft says(Say plain) {
+            return says(plain.of());
         }
 
         Draft says(Sentence sentence) {
@@ -175,8 +176,13 @@ final class Table {
             return this;
         }
 
-        Draft mind(String plain) {
-            details.add(Sentence.plain(plain));
+        Draft mind(Sentence sentence) {
+            details.add(sentence);
+            return this;
+        }
+
+        Draft mind(Say plain) {
+            details.add(plain.of());
             return this;
         }
 
@@ -205,8 +211,8 @@ final class Table {
             return this;
         }
 
-        Draft undone(String plain) {
-            undone.add(Sentence.plain(plain));
+        Draft undone(Say plain) {
+            undone.add(plain.of());
             return this;
         }
 

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.Supplier;
 import rampart.core.quantity.Face;
+import rampart.core.words.CheckWords;
 import rampart.core.words.Quantity;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
@@ -86,7 +87,7 @@ public record Check(
     /** This check with the spread of its demand; one that holds is thin where the spread reaches over the limit. */
     public Check withSpread(Spread known) {
         boolean crosses = limit.isPresent() && known.high() > limit.getAsDouble();
-        Check cautious = status == Status.HOLDS && crosses ? withStatus(Status.THIN, Say.RULE_SPREAD) : this;
+        Check cautious = status == Status.HOLDS && crosses ? withStatus(Status.THIN, CheckWords.RULE_SPREAD) : this;
         return new Check(
                 id,
                 title,

@@ -3,6 +3,7 @@ package rampart.core.verdict;
 import java.math.BigDecimal;
 import java.util.List;
 import rampart.core.words.Rounding;
+import rampart.core.words.Say;
 import rampart.core.words.Sentence;
 
 /**
@@ -23,13 +24,10 @@ public record Working(String formula, List<String> steps, List<Figure> figures, 
         notes = List.copyOf(notes);
     }
 
-    /** A working whose notes are plain words. */
-    public static Working noted(String formula, List<String> steps, List<Figure> figures, String... notes) {
+    /** A working whose notes name no quantity. */
+    public static Working noted(String formula, List<String> steps, List<Figure> figures, Say... notes) {
         return new Working(
-                formula,
-                steps,
-                figures,
-                List.of(notes).stream().map(Sentence::plain).toList());
+                formula, steps, figures, List.of(notes).stream().map(Say::of).toList());
     }
 
     /** The right side of a formula of this working with the numbers put in. */

@@ -11,14 +11,25 @@ import java.util.List;
 public record Sentence(Say key, List<Term> terms) implements Term {
     public Sentence {
         terms = List.copyOf(terms);
-        if (terms.size() != key.places()) {
+        if (terms.size() != key.template().places()) {
             throw new IllegalArgumentException(
-                    key + " has " + key.places() + " places and is given " + terms.size() + " terms");
+                    key + " has " + key.template().places() + " places and is given " + terms.size() + " terms");
         }
     }
 
-    /** Words without a quantity. */
-    public static Sentence plain(String words) {
-        return Say.AS_IT_IS.of(Term.name(words));
+    /** A name or words of somebody's own, as they are. */
+    public static Sentence asItIs(String words) {
+        return AsItIs.WORDS.of(Term.name(words));
+    }
+
+    private enum AsItIs implements Say {
+        WORDS;
+
+        private static final Template ALL = new Template("{0}");
+
+        @Override
+        public Template template() {
+            return ALL;
+        }
     }
 }

@@ -72,7 +72,7 @@ public record Wording(Lengths lengths, Masses masses, Decimal decimal) {
     }
 
     public String say(Sentence sentence) {
-        String template = sentence.key().template();
+        String template = sentence.key().template().words();
         StringBuilder text = new StringBuilder();
         int from = 0;
         for (int open = template.indexOf('{'); open >= 0; open = template.indexOf('{', from)) {

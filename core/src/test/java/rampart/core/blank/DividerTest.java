@@ -14,7 +14,7 @@ import rampart.core.geometry.PlanPoint;
 import rampart.core.item.Pieces;
 import rampart.core.quantity.Axis;
 import rampart.core.quantity.Size;
-import rampart.core.words.Say;
+import rampart.core.words.FittingWords;
 
 /** Strips and their slots against closed forms. */
 class DividerTest {
@@ -150,7 +150,7 @@ class DividerTest {
     }
 
     private static boolean filled(Pieces pieces, Size size) {
-        return SetPlan.of(pieces, size, 4).said().stream().anyMatch(said -> said.key() == Say.PLAY_ROUND);
+        return SetPlan.of(pieces, size, 4).said().stream().anyMatch(said -> said.key() == FittingWords.PLAY_ROUND);
     }
 
     /** Every piece of a set stands inside it, clear of the others and of the strips. */

@@ -11,7 +11,7 @@ import rampart.core.journey.Stack;
 import rampart.core.layout.Layout;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Packs;
-import rampart.core.words.Say;
+import rampart.core.words.DropWords;
 
 /** From where on a check says more: each limit from both sides, worked by hand. */
 class NotesTest {
@@ -65,7 +65,7 @@ class NotesTest {
         Evaluation evaluation = Packs.evaluate(
                 Packs.item(200, 150, 100, 2, 60), Packs.falls(heightMm), Packs.full("pe-28", 60), Packs.box("c-32", 0));
         return Packs.check(evaluation, "drop.face.1").working().notes().stream()
-                .anyMatch(note -> note.key() == Say.EXTRAPOLATED_LAW);
+                .anyMatch(note -> note.key() == DropWords.EXTRAPOLATED_LAW);
     }
 
     /** Rule 34: the inner box and what lies outside the first cushion weigh a twentieth of the item, and that is heavy. */

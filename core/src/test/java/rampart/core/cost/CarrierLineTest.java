@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import rampart.core.quantity.Size;
 import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.ShipmentWords;
 
 /** What carriers measure, by hand with a tape: 600 long, then once round 400 by 300 is 1400, together 2000; 72 litres. */
 class CarrierLineTest {
@@ -24,12 +25,16 @@ class CarrierLineTest {
     @Test
     void whatIsJustAtALimitIsTakenAndAHairBeyondIsNot() {
         assertThat(crossed(600, 2000, 72, 10)).isEmpty();
-        assertThat(crossed(599.9, 2000, 72, 10)).containsExactly(Say.CROSSES_LONGEST);
-        assertThat(crossed(600, 1999.9, 72, 10)).containsExactly(Say.CROSSES_GIRTH);
-        assertThat(crossed(600, 2000, 71.99, 10)).containsExactly(Say.CROSSES_VOLUME);
-        assertThat(crossed(600, 2000, 72, 9.99)).containsExactly(Say.CROSSES_MASS);
+        assertThat(crossed(599.9, 2000, 72, 10)).containsExactly(ShipmentWords.CROSSES_LONGEST);
+        assertThat(crossed(600, 1999.9, 72, 10)).containsExactly(ShipmentWords.CROSSES_GIRTH);
+        assertThat(crossed(600, 2000, 71.99, 10)).containsExactly(ShipmentWords.CROSSES_VOLUME);
+        assertThat(crossed(600, 2000, 72, 9.99)).containsExactly(ShipmentWords.CROSSES_MASS);
         assertThat(crossed(1, 1, 1, 1))
-                .containsExactly(Say.CROSSES_LONGEST, Say.CROSSES_GIRTH, Say.CROSSES_VOLUME, Say.CROSSES_MASS);
+                .containsExactly(
+                        ShipmentWords.CROSSES_LONGEST,
+                        ShipmentWords.CROSSES_GIRTH,
+                        ShipmentWords.CROSSES_VOLUME,
+                        ShipmentWords.CROSSES_MASS);
     }
 
     @Test

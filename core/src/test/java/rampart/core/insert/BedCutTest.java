@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rampart.core.bed.BedPart;
 import rampart.core.bed.BedShape;
@@ -25,6 +26,7 @@ import rampart.core.pack.Packs;
 import rampart.core.quantity.Point;
 import rampart.core.quantity.SixSided;
 import rampart.core.quantity.Size;
+import rampart.core.words.BedWords;
 import rampart.core.words.Say;
 
 /** The openings of a bed against plain volumes, and that the item goes in. */
@@ -156,15 +158,18 @@ class BedCutTest {
         // The stem from all round, and the wings of the head, to which the base does not come up.
         assertThat(shutOut(head, stem, -10))
                 .extracting(remark -> remark.says().key())
-                .containsExactly(Say.BED_SHUT_BOTTOM, Say.BED_SHUT_SIDE);
+                .containsExactly(BedWords.BED_SHUT_BOTTOM, BedWords.BED_SHUT_SIDE);
         assertThat(shutOut(head, stem, 45))
                 .extracting(remark -> remark.says().key())
-                .containsExactly(Say.BED_SHUT_TOP);
+                .containsExactly(BedWords.BED_SHUT_TOP);
     }
+
+    private static final Set<Say> SHUT_OUT =
+            Set.of(BedWords.BED_SHUT_TOP, BedWords.BED_SHUT_BOTTOM, BedWords.BED_SHUT_SIDE);
 
     private static List<BedRemark> shutOut(BedPart one, BedPart other, double splitMm) {
         return remarks(new BedShape(SIZE, List.of(one, other), List.of(), splitMm, 0, List.of())).stream()
-                .filter(remark -> remark.says().key().name().startsWith("BED_SHUT"))
+                .filter(remark -> SHUT_OUT.contains(remark.says().key()))
                 .toList();
     }
 

@@ -10,6 +10,7 @@ import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Pack;
 import rampart.core.pack.Packs;
 import rampart.core.words.Say;
+import rampart.core.words.StepWords;
 
 /** What hands can do at the table (common practice, no source). */
 class HandledTest {
@@ -29,10 +30,10 @@ class HandledTest {
     /** 15 kg are rocked, not shaken; what lies in loose fill weighs so much with the item alone. */
     @Test
     void whatIsHeavyIsRockedAndNotShaken() {
-        assertThat(says(14.5, Say.STEP_SHAKE)).isTrue();
-        assertThat(says(14.5, Say.STEP_ROCK)).isFalse();
-        assertThat(says(15.5, Say.STEP_ROCK)).isTrue();
-        assertThat(says(15.5, Say.STEP_SHAKE)).isFalse();
+        assertThat(says(14.5, StepWords.STEP_SHAKE)).isTrue();
+        assertThat(says(14.5, StepWords.STEP_ROCK)).isFalse();
+        assertThat(says(15.5, StepWords.STEP_ROCK)).isTrue();
+        assertThat(says(15.5, StepWords.STEP_SHAKE)).isFalse();
     }
 
     /** A closed carton gives by a centimetre. */

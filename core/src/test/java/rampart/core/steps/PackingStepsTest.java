@@ -349,7 +349,7 @@ class PackingStepsTest {
                 id,
                 Stage.READY,
                 Set.of(after),
-                Sentence.plain("Do " + id + "."),
+                Sentence.asItIs("Do " + id + "."),
                 List.of(),
                 Set.of(),
                 1,

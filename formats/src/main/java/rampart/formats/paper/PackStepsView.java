@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import rampart.core.steps.Ask;
-import rampart.core.steps.Caution;
 import rampart.core.steps.PackingRecord;
 import rampart.core.steps.Step;
 import rampart.core.steps.StepEdits;
@@ -156,7 +155,10 @@ public record PackStepsView(List<PackStepView> steps, double minutes, List<LostW
                     each.outdated(),
                     each.held(),
                     source.details(step),
-                    step.cautions().stream().sorted().map(Caution::words).toList(),
+                    step.cautions().stream()
+                            .sorted()
+                            .map(caution -> wording.say(caution.of()))
+                            .toList(),
                     step.minutes(),
                     step.must(),
                     step.after().stream().sorted().toList(),

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import rampart.core.quantity.Axis;
 import rampart.core.steps.Ask;
-import rampart.core.steps.Caution;
 import rampart.core.steps.Scene;
 import rampart.core.steps.Stage;
 import rampart.core.steps.Step;
@@ -60,7 +59,10 @@ public final class StepsPaper {
                 blocks.add(Block.Text.of(Weight.STRONG, stage.words()));
             }
             List<String> details = source.details(step);
-            step.cautions().stream().sorted().map(Caution::words).forEach(details::add);
+            step.cautions().stream()
+                    .sorted()
+                    .map(caution -> wording.say(caution.of()))
+                    .forEach(details::add);
             if (each.outdated()) {
                 details.add(
                         step.id().startsWith(StepEdits.OWN)

@@ -10,6 +10,8 @@ import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -38,10 +40,11 @@ import rampart.formats.view.Nullable;
 import rampart.server.consignments.ConsignmentDesk;
 import rampart.server.consignments.Consignments;
 import rampart.server.consignments.KeptConsignment;
-import rampart.server.history.History;
 import rampart.server.history.Version;
 import rampart.server.messages.Message;
 import rampart.server.packings.Packings;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 import rampart.server.releases.Releases;
 
 /** Packs that travel together, and the papers of all of them. */
@@ -129,30 +132,28 @@ class ConsignmentController {
             String changedBy) {}
 
     /** Consignments, made last first. */
-    record ConsignmentPage(List<ConsignmentView> items, long total, int page, int size) {}
+    record ConsignmentPage(
+            List<ConsignmentView> items,
+            long total,
+            @Nullable String next) {}
 
     @GetMapping(path = "/api/consignments", produces = MediaType.APPLICATION_JSON_VALUE)
     ConsignmentPage all(
             @RequestParam(name = "search", defaultValue = "")
                     @Size(max = 200, message = "a search has at most 200 characters")
                     String search,
-            @RequestParam(name = "page", defaultValue = "0")
-                    @Min(value = 0, message = "pages count from 0")
-                    @Max(value = 1_000_000, message = "there are at most a million pages")
-                    int page,
+            @RequestParam(name = "after", required = false) String after,
             @RequestParam(name = "size", defaultValue = "12")
                     @Min(value = 1, message = "a page has 1 to 100 consignments")
                     @Max(value = 100, message = "a page has 1 to 100 consignments")
                     int size,
             @Valid @ParameterObject UnitsAsked units) {
-        History.Page<KeptConsignment> found = consignments.page(search, page, size);
+        Listed<Version<KeptConsignment>> found =
+                consignments.page(search, Optional.ofNullable(after).map(Mark::read), size);
         return new ConsignmentPage(
-                found.versions().stream()
-                        .map(each -> view(each, units.wording()))
-                        .toList(),
+                views(found.rows(), units.wording()),
                 found.total(),
-                page,
-                size);
+                found.next().map(Mark::text).orElse(null));
     }
 
     @GetMapping(path = "/api/consignments/{number}", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -274,26 +275,41 @@ class ConsignmentController {
 
     /** Numbers of the boxes that somebody packs or has packed. */
     private Set<Integer> begun(Version<KeptConsignment> consignment) {
-        return IntStream.rangeClosed(1, consignment.value().boxes().size())
-                .filter(box -> packings.byNumber(Consignments.boxNumber(consignment.id(), box))
-                        .isPresent())
+        int boxes = consignment.value().boxes().size();
+        Set<String> begun = packings.begun(IntStream.rangeClosed(1, boxes)
+                .mapToObj(box -> Consignments.boxNumber(consignment.id(), box))
+                .toList());
+        return IntStream.rangeClosed(1, boxes)
+                .filter(box -> begun.contains(Consignments.boxNumber(consignment.id(), box)))
                 .boxed()
                 .collect(Collectors.toSet());
     }
 
-    private PackedView packed(String scanned) {
-        return packings.byNumber(scanned)
-                .flatMap(packing -> packings.byId(packing.id()))
-                .map(standing -> new PackedView(
-                        standing.packing().id(),
-                        standing.record().open(),
-                        standing.record().complete()))
-                .orElse(null);
+    private ConsignmentView view(Version<KeptConsignment> version, Wording wording) {
+        return views(List.of(version), wording).get(0);
     }
 
-    private ConsignmentView view(Version<KeptConsignment> version, Wording wording) {
+    /** What is packed of all of them is asked at once. */
+    private List<ConsignmentView> views(List<Version<KeptConsignment>> versions, Wording wording) {
+        List<List<ConsignmentDesk.Boxed>> boxes =
+                versions.stream().map(desk::boxes).toList();
+        Map<String, Packings.Progress> packed = packings.progress(boxes.stream()
+                .flatMap(List::stream)
+                .map(ConsignmentDesk.Boxed::scanned)
+                .toList());
+        List<ConsignmentView> views = new ArrayList<>();
+        for (int i = 0; i < versions.size(); i++) {
+            views.add(view(versions.get(i), boxes.get(i), packed, wording));
+        }
+        return views;
+    }
+
+    private static ConsignmentView view(
+            Version<KeptConsignment> version,
+            List<ConsignmentDesk.Boxed> boxes,
+            Map<String, Packings.Progress> packed,
+            Wording wording) {
         KeptConsignment kept = version.value();
-        List<ConsignmentDesk.Boxed> boxes = desk.boxes(version);
         return new ConsignmentView(
                 version.id(),
                 kept.receiver(),
@@ -310,7 +326,10 @@ class ConsignmentController {
                                 b.contents(),
                                 b.grossKg(),
                                 b.twoPeople(),
-                                packed(b.scanned())))
+                                Optional.ofNullable(packed.get(b.scanned()))
+                                        .map(progress ->
+                                                new PackedView(progress.id(), progress.open(), progress.complete()))
+                                        .orElse(null)))
                         .toList(),
                 Together.remarks(boxes.stream()
                                 .map(ConsignmentDesk.Boxed::together)

@@ -40,6 +40,7 @@ import rampart.server.packs.PackShelf;
 import rampart.server.packs.PackShelf.Frozen;
 import rampart.server.packs.PackShelf.Saved;
 import rampart.server.packs.Sort;
+import rampart.server.persistence.Mark;
 import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.RevisionRepository.Revision;
 
@@ -75,6 +76,7 @@ class PackController {
             @Size(max = 2000, message = "a note has at most 2000 characters")
             String note) {}
 
+    /** @param after mark of the page before; left out for the first */
     @GetMapping
     PackViews.Page list(
             @RequestParam(name = "search", defaultValue = "")
@@ -83,10 +85,7 @@ class PackController {
             @RequestParam(name = "verdict", required = false) StatusView verdict,
             @RequestParam(name = "kind", required = false) Kind kind,
             @RequestParam(name = "sort", defaultValue = "saved") Sort sort,
-            @RequestParam(name = "page", defaultValue = "0")
-                    @Min(value = 0, message = "pages count from 0")
-                    @Max(value = 1_000_000, message = "there are at most a million pages")
-                    int page,
+            @RequestParam(name = "after", required = false) String after,
             @RequestParam(name = "size", defaultValue = "24")
                     @Min(value = 1, message = "a page has 1 to 100 packs")
                     @Max(value = MOST_ON_A_PAGE, message = "a page has 1 to 100 packs")
@@ -96,10 +95,13 @@ class PackController {
                 Optional.ofNullable(verdict).map(StatusView::status),
                 Optional.ofNullable(kind),
                 sort,
-                page,
+                Optional.ofNullable(after).map(Mark::read),
                 size);
         return new PackViews.Page(
-                found.items().stream().map(PackViews.Card::of).toList(), found.total(), found.waiting(), page, size);
+                found.items().stream().map(PackViews.Card::of).toList(),
+                found.total(),
+                found.waiting(),
+                found.next().map(Mark::text).orElse(null));
     }
 
     /**

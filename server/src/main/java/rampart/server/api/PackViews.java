@@ -23,8 +23,13 @@ final class PackViews {
      * One page of the shelf.
      *
      * @param waiting packs of which it is not known yet what they come to: they are not among those asked for by it, and last in its orders
+     * @param next mark of the next page; null where this is the last
      */
-    public record Page(List<Card> items, long total, long waiting, int page, int size) {}
+    public record Page(
+            List<Card> items,
+            long total,
+            long waiting,
+            @Nullable String next) {}
 
     /**
      * A pack as its card shows it.

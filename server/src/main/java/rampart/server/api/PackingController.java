@@ -7,6 +7,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -40,6 +42,8 @@ import rampart.server.house.House;
 import rampart.server.messages.Message;
 import rampart.server.packings.Packings;
 import rampart.server.packings.TableWork;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 import rampart.server.persistence.PackingRepository.StoredPacking;
 import rampart.server.persistence.PhotographRepository.PackingPhotograph;
 import rampart.server.photographs.Photographs;
@@ -96,6 +100,10 @@ class PackingController {
             Instant begunAt,
             String begunBy,
             @Nullable String cancelled) {}
+
+    /** @param next mark of the next page; null where this is the last */
+    record PackingPage(
+            List<PackingCard> items, long total, @Nullable String next) {}
 
     /** Where a step stands; the names are the words in JSON. */
     @SuppressWarnings("java:S115")
@@ -206,26 +214,43 @@ class PackingController {
     record TableOutcome(List<ActOutcomeView> acts, PackingView packing) {}
 
     /** Forty at most, newest first. */
+    /**
+     * Begun last first; those whose number or name holds the words.
+     *
+     * @param after mark of the page before; left out for the first
+     */
     @GetMapping(path = "/api/packings", produces = MediaType.APPLICATION_JSON_VALUE)
-    List<PackingCard> newest() {
-        return packings.newest().stream()
-                .map(standing -> {
-                    PackingView view = view(standing, List.of());
-                    return new PackingCard(
-                            view.id(),
-                            view.number(),
-                            view.release(),
-                            view.name(),
-                            (int) view.steps().stream()
-                                    .filter(step -> step.state() != StepState.open)
-                                    .count(),
-                            view.steps().size(),
-                            view.complete(),
-                            view.begunAt(),
-                            view.begunBy(),
-                            view.cancelled());
-                })
-                .toList();
+    PackingPage page(
+            @RequestParam(name = "search", defaultValue = "")
+                    @Size(max = 200, message = "a search has at most 200 characters")
+                    String search,
+            @RequestParam(name = "after", required = false) String after,
+            @RequestParam(name = "size", defaultValue = "40")
+                    @Min(value = 1, message = "a page has 1 to 100 packings")
+                    @Max(value = 100, message = "a page has 1 to 100 packings")
+                    int size) {
+        Listed<PackingCard> found = packings.page(
+                        search, Optional.ofNullable(after).map(Mark::read), size)
+                .map(this::card);
+        return new PackingPage(
+                found.rows(), found.total(), found.next().map(Mark::text).orElse(null));
+    }
+
+    private PackingCard card(Packings.Standing standing) {
+        PackingView view = view(standing, List.of());
+        return new PackingCard(
+                view.id(),
+                view.number(),
+                view.release(),
+                view.name(),
+                (int) view.steps().stream()
+                        .filter(step -> step.state() != StepState.open)
+                        .count(),
+                view.steps().size(),
+                view.complete(),
+                view.begunAt(),
+                view.begunBy(),
+                view.cancelled());
     }
 
     /** Begins, or goes on with, what was scanned. */
@@ -362,7 +387,7 @@ class PackingController {
                 packing.id(),
                 packing.number(),
                 packing.releaseNumber(),
-                work.name(packing.releaseNumber()),
+                packing.name(),
                 standing.steps().stream()
                         .map(step -> step(step, standing.record()))
                         .toList(),

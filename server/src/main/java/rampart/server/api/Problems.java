@@ -42,6 +42,7 @@ import rampart.server.access.TooManySignInsException;
 import rampart.server.messages.Message;
 import rampart.server.packs.DeletedSinceException;
 import rampart.server.persistence.OtherLetters;
+import rampart.server.persistence.RefusedMarkException;
 import rampart.server.photographs.PicturesBusyException;
 import rampart.server.searches.SearchRefusedException;
 import tools.jackson.core.JacksonException;
@@ -104,6 +105,11 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail stopped(SearchStoppedException e) {
         return detail(Message.TOO_MUCH_WORK, Patience.LONGEST.toSeconds());
+    }
+
+    @ExceptionHandler
+    ProblemDetail refusedMark(RefusedMarkException e) {
+        return detail(Message.NO_MARK);
     }
 
     /** Made by the same request before, and gone since. */

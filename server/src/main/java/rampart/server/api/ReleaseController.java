@@ -8,6 +8,8 @@ import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -22,14 +24,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rampart.formats.json.Problem;
+import rampart.formats.view.Nullable;
 import rampart.formats.view.StatusView;
 import rampart.server.access.Role;
 import rampart.server.history.Version;
 import rampart.server.messages.Message;
 import rampart.server.packs.PackShelf;
 import rampart.server.packs.PackShelf.Frozen;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 import rampart.server.persistence.PackRepository.StoredPack;
-import rampart.server.persistence.ReleaseRepository;
 import rampart.server.persistence.ReleaseRepository.StoredRelease;
 import rampart.server.persistence.RevisionRepository.Revision;
 import rampart.server.releases.NumberScheme;
@@ -120,7 +124,14 @@ class ReleaseController {
     }
 
     private ReleaseView view(StoredRelease release) {
-        return ReleaseView.of(release, releases.stepsChanged(release));
+        return views(List.of(release)).get(0);
+    }
+
+    private List<ReleaseView> views(List<StoredRelease> stored) {
+        Set<String> changed = releases.stepsChanged(stored);
+        return stored.stream()
+                .map(release -> ReleaseView.of(release, changed.contains(release.number())))
+                .toList();
     }
 
     private Revision frozen(String id, long version, String note, String by) {
@@ -140,24 +151,32 @@ class ReleaseController {
     /** Newest first. */
     @GetMapping(path = "/api/packs/{id}/releases", produces = MediaType.APPLICATION_JSON_VALUE)
     List<ReleaseView> of(@PathVariable("id") String id) {
-        return releases.of(id).stream().map(this::view).toList();
+        return views(releases.of(id));
     }
 
-    /** Some of the releases that were looked for, and how many there are. */
-    record ReleasesFound(List<ReleaseView> items, long total) {}
+    /** @param next mark of the next page; null where this is the last */
+    record ReleasePage(
+            List<ReleaseView> items, long total, @Nullable String next) {}
 
-    /** The newest of each pack on the shelf, by name; those whose name or number holds the words. */
+    /**
+     * The newest of each pack on the shelf, by name; those whose name or number holds the words.
+     *
+     * @param after mark of the page before; left out for the first
+     */
     @GetMapping(path = "/api/releases", produces = MediaType.APPLICATION_JSON_VALUE)
-    ReleasesFound newest(
+    ReleasePage newest(
             @RequestParam(name = "search", defaultValue = "")
                     @Size(max = 200, message = "a search has at most 200 characters")
                     String search,
+            @RequestParam(name = "after", required = false) String after,
             @RequestParam(name = "size", defaultValue = "60")
                     @Min(value = 1, message = "1 to 200 releases are answered")
                     @Max(value = 200, message = "1 to 200 releases are answered")
                     int size) {
-        ReleaseRepository.Found found = releases.newest(search, size);
-        return new ReleasesFound(found.releases().stream().map(this::view).toList(), found.total());
+        Listed<StoredRelease> found =
+                releases.newest(search, Optional.ofNullable(after).map(Mark::read), size);
+        return new ReleasePage(
+                views(found.rows()), found.total(), found.next().map(Mark::text).orElse(null));
     }
 
     /**

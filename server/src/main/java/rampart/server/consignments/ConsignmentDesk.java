@@ -2,11 +2,10 @@ package rampart.server.consignments;
 
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import org.springframework.util.ConcurrentLruCache;
 import rampart.core.check.LiftCheck;
 import rampart.core.consignment.Together;
 import rampart.core.item.Feature;
@@ -29,9 +28,15 @@ import rampart.server.releases.Releases;
 /** The boxes of a consignment with what is in them, and their papers. */
 @Service
 public class ConsignmentDesk {
+    /** Enough for some pages of consignments; one holds a name, a mass and a list of features. */
+    private static final int RELEASES_KNOWN = 1000;
+
     private final Releases releases;
     private final PackShelf shelf;
     private final PaperDesk papers;
+
+    /** A release is never changed, and reading its pack takes longer than all else on a list of consignments. */
+    private final ConcurrentLruCache<String, Known> known = new ConcurrentLruCache<>(RELEASES_KNOWN, this::read);
 
     ConsignmentDesk(Releases releases, PackShelf shelf, PaperDesk papers) {
         this.releases = releases;
@@ -63,10 +68,9 @@ public class ConsignmentDesk {
 
     /** Each box by itself, from 1. */
     public List<Boxed> boxes(Version<KeptConsignment> consignment) {
-        Map<String, Known> known = new HashMap<>();
         List<Boxed> boxes = new ArrayList<>();
         for (KeptConsignment.Entry entry : consignment.value().boxes()) {
-            Known of = known.computeIfAbsent(entry.release(), this::known);
+            Known of = known.get(entry.release());
             int number = boxes.size() + 1;
             boxes.add(new Boxed(
                     number,
@@ -89,7 +93,7 @@ public class ConsignmentDesk {
                         + consignment.changedAt().atZone(ZoneOffset.UTC).toLocalDate() + ", replaces earlier ones";
     }
 
-    private Known known(String number) {
+    private Known read(String number) {
         StoredRelease release = releases.byNumber(number).orElseThrow();
         Revision revision = shelf.revision(release.packId(), release.revision()).orElseThrow();
         PackFile file = PackShelf.file(revision);

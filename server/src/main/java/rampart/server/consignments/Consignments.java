@@ -13,6 +13,8 @@ import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.EntryRepository;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 import rampart.server.releases.NumberScheme;
 import rampart.server.releases.Releases;
 
@@ -32,8 +34,8 @@ public class Consignments {
     }
 
     /** Those with the text in number, receiver, note or contents, made last first. */
-    public History.Page<KeptConsignment> page(String text, int page, int size) {
-        return kept.page(text, (long) page * size, size);
+    public Listed<Version<KeptConsignment>> page(String text, Optional<Mark> after, int size) {
+        return kept.page(text, after, size);
     }
 
     public Optional<Version<KeptConsignment>> byNumber(String number) {

@@ -95,7 +95,7 @@ class DemoReleases {
     }
 
     private StoredPack pack(String name) {
-        String id = shelf.search(name, Optional.empty(), Optional.empty(), Sort.saved, 0, 1)
+        String id = shelf.search(name, Optional.empty(), Optional.empty(), Sort.saved, Optional.empty(), 1)
                 .items()
                 .get(0)
                 .header()

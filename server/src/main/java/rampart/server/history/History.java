@@ -1,11 +1,16 @@
 package rampart.server.history;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import rampart.formats.kept.KeptForm;
 import rampart.server.persistence.EntryRepository;
 import rampart.server.persistence.EntryRepository.Entry;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 
 /**
  * All versions of one kind of thing. Whoever writes says which version they saw: of two who saw the same one, the second is
@@ -39,13 +44,13 @@ public final class History<T> {
         return entries.count(kind);
     }
 
-    /** Some of what was looked for, and how many there are. */
-    public record Page<T>(List<Version<T>> versions, long total) {}
-
-    /** Those that are there and have the text in them or in their id, made last first. */
-    public Page<T> page(String text, long from, int most) {
-        EntryRepository.Page page = entries.page(kind, text, from, most);
-        return new Page<>(page.entries().stream().map(this::version).toList(), page.total());
+    /**
+     * Those that are there and have the text in them or in their id, made last first.
+     *
+     * @param after where the page before ended; empty for the first
+     */
+    public Listed<Version<T>> page(String text, Optional<Mark> after, int most) {
+        return entries.page(kind, text, after, most).map(this::version);
     }
 
     /** All of one id, newest first. */
@@ -55,7 +60,12 @@ public final class History<T> {
 
     /** The newest of one id, also where it is gone. */
     public Optional<Version<T>> newest(String id) {
-        return of(id).stream().findFirst();
+        return Optional.ofNullable(newest(List.of(id)).get(id));
+    }
+
+    /** The newest of each of these ids, also where it is gone. */
+    public Map<String, Version<T>> newest(Collection<String> ids) {
+        return entries.newest(kind, ids).stream().map(this::version).collect(Collectors.toMap(Version::id, v -> v));
     }
 
     /** One that is there. */
@@ -79,7 +89,7 @@ public final class History<T> {
     }
 
     private Optional<Version<T>> add(String id, T value, boolean gone, long seen, String by) {
-        long now = entries.history(kind, id).stream()
+        long now = entries.newest(kind, List.of(id)).stream()
                 .findFirst()
                 .map(Entry::version)
                 .orElse(0L);

@@ -27,6 +27,11 @@ public enum Message {
             "Some parameters are not as they must be.",
             "Nothing was changed.",
             "Mend what is named below and ask again."),
+    NO_MARK(
+            HttpStatus.BAD_REQUEST,
+            "No page of this list ended where the next one is asked for.",
+            "Nothing was changed.",
+            "Ask for the first page, without after; each page says where the next one begins."),
     UNREADABLE_REQUEST(
             HttpStatus.BAD_REQUEST,
             "The request cannot be read.",

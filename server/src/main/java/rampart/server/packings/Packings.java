@@ -15,8 +15,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rampart.core.steps.PackingRecord;
-import rampart.core.words.Say;
 import rampart.core.words.Sentence;
+import rampart.core.words.TableWords;
 import rampart.formats.kept.KeptForm;
 import rampart.formats.kept.KeptForms;
 import rampart.formats.paper.PackStepsView.PackStepView;
@@ -24,6 +24,8 @@ import rampart.server.house.Detail;
 import rampart.server.house.Subject;
 import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 import rampart.server.persistence.PackingRepository;
 import rampart.server.persistence.PackingRepository.Cancellation;
 import rampart.server.persistence.PackingRepository.StoredAct;
@@ -42,6 +44,8 @@ public class Packings {
 
     /** A device whose clock is farther off than this has none: when its act came in counts. */
     private static final Duration CLOCK_OFF = Duration.ofDays(1);
+
+    private static final int READ_AT_ONCE = 50;
 
     private static final Instant BEFORE_ANY = Instant.parse("2000-01-01T00:00:00Z");
 
@@ -106,6 +110,7 @@ public class Packings {
                     UUID.randomUUID().toString(),
                     scanned,
                     release.number(),
+                    release.name(),
                     KeptForms.PACKING_STEPS.writeText(steps.toArray(PackStepView[]::new)),
                     clock.instant(),
                     by,
@@ -117,9 +122,14 @@ public class Packings {
         });
     }
 
-    /** Newest first. */
-    public List<Standing> newest() {
-        return standing(repository.newest());
+    /**
+     * Those begun last first whose number or name holds the text.
+     *
+     * @param after where the page before ended; empty for the first
+     */
+    public Listed<Standing> page(String text, Optional<Mark> after, int most) {
+        Listed<StoredPacking> page = repository.page(text, after, most);
+        return new Listed<>(standing(page.rows()), page.total(), page.next());
     }
 
     public Optional<Standing> byId(String id) {
@@ -128,6 +138,29 @@ public class Packings {
 
     public Optional<StoredPacking> byNumber(String number) {
         return repository.byNumber(number);
+    }
+
+    /** How far a packing has come. */
+    public record Progress(String id, int open, boolean complete) {}
+
+    /** Of those of these numbers that were begun, by number. Steps are long: a few are read at a time. */
+    public Map<String, Progress> progress(List<String> numbers) {
+        Map<String, Progress> progress = new HashMap<>();
+        for (int from = 0; from < numbers.size(); from += READ_AT_ONCE) {
+            List<String> some = numbers.subList(from, Math.min(numbers.size(), from + READ_AT_ONCE));
+            for (Standing standing : standing(repository.byNumbers(some))) {
+                PackingRecord record = standing.record();
+                progress.put(
+                        standing.packing().number(),
+                        new Progress(standing.packing().id(), record.open(), record.complete()));
+            }
+        }
+        return progress;
+    }
+
+    /** Which of these numbers were begun. */
+    public Set<String> begun(List<String> numbers) {
+        return repository.begun(numbers);
     }
 
     private Standing standing(StoredPacking packing) {
@@ -194,7 +227,7 @@ public class Packings {
             if (held.isPresent() && held.get().packing().cancelled().isPresent()) {
                 // Each is told, and none of them blocks what a device sends after it.
                 return Optional.of(sent.stream()
-                        .map(act -> new Received(act.id(), Optional.of(Say.TABLE_CANCELLED.of())))
+                        .map(act -> new Received(act.id(), Optional.of(TableWords.TABLE_CANCELLED.of())))
                         .toList());
             }
             return held.map(standing -> take(standing, sent, by));

@@ -53,9 +53,4 @@ public class TableWork {
         PackStepsView steps = PackStepsView.of(desk.revision(pack.get(), revision.get(), 1, Optional.empty(), wording));
         return Optional.of(packings.begin(number, release, steps.steps(), by));
     }
-
-    /** Name of a release. */
-    public String name(String releaseNumber) {
-        return releases.byNumber(releaseNumber).map(StoredRelease::name).orElse(releaseNumber);
-    }
 }

@@ -30,6 +30,8 @@ import rampart.server.house.Trail.EventType;
 import rampart.server.persistence.CardRepository;
 import rampart.server.persistence.CardRepository.Header;
 import rampart.server.persistence.CardRepository.Wanted;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 import rampart.server.persistence.PackRepository;
 import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.RevisionRepository;
@@ -94,8 +96,9 @@ public class PackShelf {
      * One page of what was found, and how many there are.
      *
      * @param waiting packs of which it is not known yet what they come to: they are not among those asked for by it, and last in its orders
+     * @param next where the next page begins; empty where this is the last
      */
-    public record Found(List<OnShelf> items, long total, long waiting) {}
+    public record Found(List<OnShelf> items, long total, long waiting, Optional<Mark> next) {}
 
     /**
      * The packs a person looks for.
@@ -103,23 +106,25 @@ public class PackShelf {
      * @param text stands in name or note
      * @param verdict only those of this verdict
      * @param kind only those built so
-     * @param page counted from 0
+     * @param after where the page before ended; empty for the first
      */
-    public Found search(String text, Optional<Status> verdict, Optional<Kind> kind, Sort sort, int page, int size) {
+    public Found search(
+            String text, Optional<Status> verdict, Optional<Kind> kind, Sort sort, Optional<Mark> after, int size) {
         long waiting = 0;
         if (verdict.isPresent() || kind.isPresent() || sort.ofWhatItComesTo()) {
             waiting = summaries.workAFew();
         }
         Wanted wanted = new Wanted(text, verdict.map(Summaries::urgency), kind.map(Kind::name));
-        CardRepository.Found found = cards.find(wanted, sort.order(), (long) page * size, size);
-        Map<String, Summary> known = summaries.of(found.page());
+        Listed<Header> found = cards.find(wanted, sort.order(), after, size);
+        Map<String, Summary> known = summaries.of(found.rows());
         return new Found(
-                found.page().stream()
+                found.rows().stream()
                         .filter(header -> known.containsKey(header.id()))
                         .map(header -> new OnShelf(header, known.get(header.id())))
                         .toList(),
                 found.total(),
-                waiting);
+                waiting,
+                found.next());
     }
 
     /** Sets what is remembered of the item; false if there is no such pack. */

@@ -12,12 +12,19 @@ import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import rampart.server.persistence.PageOrder.Form;
 
 /** What the shelf lists of each pack. Rows are made and kept by the database with their packs; what a pack comes to is put there. */
 @Repository
 public class CardRepository {
     private static final String EACH =
             "IGNORE INDEX (card_basis, card_saved, card_name, card_weakest, card_size, card_mass) ";
+
+    /**
+     * From so many on the next that has the words is near in any order: of 30,000 cards one in thirty. Ten times fewer, and looking for a page in an index
+     * takes as long as in all cards; ten times more, and words that half the shelf has are sorted for each page.
+     */
+    private static final int MANY = 1000;
 
     private final JdbcClient jdbc;
 
@@ -42,16 +49,16 @@ public class CardRepository {
 
     /** Orders that have an index each; packs that are alike stay with the last saved first. */
     public enum Order {
-        SAVED("saved_at DESC, pack_id"),
-        NAME("name, saved_at DESC, pack_id"),
-        WEAKEST("urgency, margin, saved_at DESC, pack_id"),
-        SIZE("volume_mm3 DESC, saved_at DESC, pack_id"),
-        MASS("gross_kg DESC, saved_at DESC, pack_id");
+        SAVED(PageOrder.by()),
+        NAME(PageOrder.by().rising("name", Form.TEXT)),
+        WEAKEST(PageOrder.by().rising("urgency", Form.WHOLE).rising("margin", Form.NUMBER)),
+        SIZE(PageOrder.by().falling("volume_mm3", Form.NUMBER)),
+        MASS(PageOrder.by().falling("gross_kg", Form.NUMBER));
 
-        private final String columns;
+        private final PageOrder columns;
 
-        Order(String columns) {
-            this.columns = columns;
+        Order(PageOrder columns) {
+            this.columns = columns.falling("saved_at", Form.TIME).rising("pack_id", Form.TEXT);
         }
     }
 
@@ -86,42 +93,40 @@ public class CardRepository {
         }
     }
 
-    /** One page of what was found, and how many there are. */
-    public record Found(List<Header> page, long total) {}
-
     /**
-     * One page. Without words it is found in the index of its order, and only those of the page are looked up; words are looked for in all cards one after
-     * another, which is quicker than by way of an index, and counted on the way.
+     * One page. It is found in the index of its order, and only those of the page are looked up. Words are looked for in all cards one after another, to
+     * count them; where few have them the page is found in the same way, for in the order of an index one would look at most cards twice.
+     *
+     * @param after where the page before ended; empty for the first
+     * @throws RefusedMarkException if that is no mark of this order
      */
-    public Found find(Wanted wanted, Order order, long from, int most) {
+    public Listed<Header> find(Wanted wanted, Order order, Optional<Mark> after, int most) {
+        boolean words = !wanted.text().isEmpty();
+        PageOrder columns = order.columns;
         List<Object> values = new ArrayList<>();
         String where = wanted.where(values);
-        String limit = " ORDER BY " + order.columns + " LIMIT " + most + " OFFSET " + from;
-        long[] counted = {-1};
-        List<Header> page = jdbc.sql("SELECT c.pack_id, c.name, c.note, c.version, c.saved_at, c.saved_by, f.total, "
-                        + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = c.pack_id) AS newest_revision, "
-                        + "(SELECT q.hash FROM pack_photograph q WHERE q.pack_id = c.pack_id "
-                        + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph FROM ("
-                        + (wanted.text().isEmpty()
-                                ? "SELECT pack_id, -1 AS total FROM card " + where + limit
-                                : "SELECT pack_id, COUNT(*) OVER () AS total FROM card " + EACH + where + limit)
-                        + ") f JOIN card c ON c.pack_id = f.pack_id ORDER BY " + qualified(order))
+        long total = jdbc.sql("SELECT COUNT(*) FROM card " + (words ? EACH : "") + where)
                 .params(values)
-                .query((row, i) -> {
-                    counted[0] = row.getLong("total");
-                    return header(row);
-                })
+                .query(Long.class)
+                .single();
+        if (total == 0) {
+            return PageOrder.none();
+        }
+        String farther =
+                after.map(mark -> " AND " + columns.after(mark, values)).orElse("");
+        List<PageOrder.Marked<Header>> page = jdbc.sql(
+                        "SELECT c.pack_id, c.name, c.note, c.version, c.saved_at, c.saved_by, c.urgency, c.margin, c.volume_mm3, "
+                                + "c.gross_kg, "
+                                + "(SELECT MAX(r.number) FROM revision r WHERE r.pack_id = c.pack_id) AS newest_revision, "
+                                + "(SELECT q.hash FROM pack_photograph q WHERE q.pack_id = c.pack_id "
+                                + "ORDER BY q.added_at, q.hash LIMIT 1) AS photograph FROM (SELECT pack_id FROM card "
+                                + (words && total < MANY ? EACH : "") + where + farther
+                                + " ORDER BY " + columns.sql() + " LIMIT " + (most + 1)
+                                + ") f JOIN card c ON c.pack_id = f.pack_id ORDER BY " + columns.sql("c."))
+                .params(values)
+                .query((row, i) -> new PageOrder.Marked<>(header(row), columns.mark(row)))
                 .list();
-        if (page.isEmpty() && from == 0) {
-            counted[0] = 0;
-        }
-        if (counted[0] < 0) {
-            counted[0] = jdbc.sql("SELECT COUNT(*) FROM card " + (wanted.text().isEmpty() ? "" : EACH) + where)
-                    .params(values)
-                    .query(Long.class)
-                    .single();
-        }
-        return new Found(page, counted[0]);
+        return PageOrder.page(page, most, total);
     }
 
     private static Header header(ResultSet row) throws SQLException {
@@ -136,10 +141,6 @@ public class CardRepository {
                 row.getString("saved_by"),
                 revision,
                 Optional.ofNullable(row.getString("photograph")));
-    }
-
-    private static String qualified(Order order) {
-        return "c." + order.columns.replace(", ", ", c.");
     }
 
     /**

@@ -3,15 +3,24 @@ package rampart.server.persistence;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import rampart.server.persistence.PageOrder.Form;
 
 /** What the house keeps with its history: rows that are added and read, never changed. */
 @Repository
 public class EntryRepository {
     private static final String COLUMNS = "SELECT id, version, document, gone, changed_at, changed_by FROM entry e ";
+    private static final String NEWEST =
+            "SELECT e.id, e.version, e.document, e.gone, e.changed_at, e.changed_by FROM entry_now n "
+                    + "JOIN entry e ON e.kind = n.kind AND e.id = n.id AND e.version = n.version ";
+    private static final PageOrder MADE_LAST_FIRST =
+            PageOrder.by().falling("first_at", Form.TIME).falling("id", Form.TEXT);
 
     private final JdbcClient jdbc;
 
@@ -45,43 +54,66 @@ public class EntryRepository {
 
     /** The newest of each id, those that are gone too, in the order in which they were first written. */
     public List<Entry> newest(Kind kind) {
-        return jdbc.sql(COLUMNS
-                        + "WHERE kind = ? AND version = (SELECT MAX(n.version) FROM entry n "
-                        + "WHERE n.kind = e.kind AND n.id = e.id) ORDER BY (SELECT MIN(f.changed_at) FROM entry f "
-                        + "WHERE f.kind = e.kind AND f.id = e.id), id")
-                .param(kind.name())
+        return jdbc.sql(NEWEST + "WHERE n.kind = :kind ORDER BY n.first_at, n.id")
+                .param("kind", kind.name())
                 .query(EntryRepository::entry)
                 .list();
     }
 
+    /** The newest of these ids, as far as they were ever written, those that are gone too. */
+    public List<Entry> newest(Kind kind, Collection<String> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : jdbc.sql(NEWEST + "WHERE n.kind = :kind AND n.id IN (:ids)")
+                        .param("kind", kind.name())
+                        .param("ids", ids)
+                        .query(EntryRepository::entry)
+                        .list();
+    }
+
     /** How many ids there ever were of this kind. */
     public long count(Kind kind) {
-        return jdbc.sql("SELECT COUNT(*) FROM entry WHERE kind = ? AND version = 1")
+        return jdbc.sql("SELECT COUNT(*) FROM entry_now WHERE kind = ?")
                 .param(kind.name())
                 .query(Long.class)
                 .single();
     }
 
-    /** Some of what was looked for, and how many there are. */
-    public record Page(List<Entry> entries, long total) {}
-
-    /** The newest of each id that is there and has the text in it or in its id, those that were first written last first. */
-    public Page page(Kind kind, String text, long from, int most) {
-        String pattern = Like.anywhere(text);
-        long[] total = {0};
-        List<Entry> entries = jdbc.sql(
-                        "SELECT e.*, COUNT(*) OVER () AS total FROM entry e JOIN (SELECT id, MAX(version) AS version, "
-                                + "MIN(changed_at) AS first_at FROM entry WHERE kind = ? GROUP BY id) n "
-                                + "ON n.id = e.id AND n.version = e.version WHERE e.kind = ? AND e.gone = 0 "
-                                + "AND (e.id LIKE ? ESCAPE '!' OR e.document LIKE ? ESCAPE '!') "
-                                + "ORDER BY n.first_at DESC, e.id DESC LIMIT " + most + " OFFSET " + from)
-                .params(kind.name(), kind.name(), pattern, pattern)
-                .query((row, i) -> {
-                    total[0] = row.getLong("total");
-                    return entry(row, i);
-                })
+    /**
+     * The newest of each id that is there and has the text in it or in its id, those that were first written last first.
+     *
+     * @param after where the page before ended; empty for the first
+     * @throws RefusedMarkException if that is no mark of this list
+     */
+    public Listed<Entry> page(Kind kind, String text, Optional<Mark> after, int most) {
+        List<Object> values = new ArrayList<>(List.of(kind.name()));
+        String found = "FROM entry_now n WHERE n.kind = ? AND n.gone = 0";
+        if (!text.isEmpty()) {
+            found +=
+                    " AND EXISTS (SELECT 1 FROM entry w WHERE w.kind = n.kind AND w.id = n.id AND w.version = n.version "
+                            + "AND (w.id LIKE ? ESCAPE '!' OR w.document LIKE ? ESCAPE '!'))";
+            String pattern = Like.anywhere(text);
+            values.addAll(List.of(pattern, pattern));
+        }
+        long total = jdbc.sql("SELECT COUNT(*) " + found)
+                .params(values)
+                .query(Long.class)
+                .single();
+        if (total == 0) {
+            return PageOrder.none();
+        }
+        String farther =
+                after.map(mark -> " AND " + MADE_LAST_FIRST.after(mark, values)).orElse("");
+        List<PageOrder.Marked<Entry>> page = jdbc.sql(
+                        "SELECT e.id, e.version, e.document, e.gone, e.changed_at, e.changed_by, p.first_at FROM "
+                                + "(SELECT kind, id, version, first_at " + found + farther + " ORDER BY "
+                                + MADE_LAST_FIRST.sql() + " LIMIT " + (most + 1)
+                                + ") p JOIN entry e ON e.kind = p.kind AND e.id = p.id AND e.version = p.version "
+                                + "ORDER BY " + MADE_LAST_FIRST.sql("p."))
+                .params(values)
+                .query((row, i) -> new PageOrder.Marked<>(entry(row, i), MADE_LAST_FIRST.mark(row)))
                 .list();
-        return new Page(entries, total[0]);
+        return PageOrder.page(page, most, total);
     }
 
     /** All of one id, newest first. */

@@ -8,17 +8,21 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import rampart.server.persistence.PageOrder.Form;
 
 /** Packs that are packed at the table, and what was done to them; nothing of it is changed once written. */
 @Repository
 public class PackingRepository {
-    private static final String COLUMNS = "SELECT id, number, release_number, steps, begun_at, begun_by, "
+    private static final String COLUMNS = "SELECT id, number, release_number, "
+            + "(SELECT r.name FROM released r WHERE r.number = release_number) AS release_name, steps, begun_at, begun_by, "
             + "cancelled_at, cancelled_by, cancel_reason FROM packing ";
-    private static final int MOST = 40;
+    private static final PageOrder BEGUN_LAST_FIRST =
+            PageOrder.by().falling("begun_at", Form.TIME).rising("id", Form.TEXT);
 
     private final JdbcClient jdbc;
 
@@ -30,6 +34,7 @@ public class PackingRepository {
      * One pack at the table.
      *
      * @param number that is scanned
+     * @param name of the release
      * @param steps as they were begun, JSON
      * @param cancelled by whom, when and why; empty where it goes on
      */
@@ -37,6 +42,7 @@ public class PackingRepository {
             String id,
             String number,
             String releaseNumber,
+            String name,
             String steps,
             Instant begunAt,
             String begunBy,
@@ -93,6 +99,26 @@ public class PackingRepository {
                 .optional();
     }
 
+    /** Those of these numbers that were begun. */
+    public List<StoredPacking> byNumbers(List<String> numbers) {
+        return numbers.isEmpty()
+                ? List.of()
+                : jdbc.sql(COLUMNS + "WHERE number IN (:numbers)")
+                        .param("numbers", numbers)
+                        .query(PackingRepository::row)
+                        .list();
+    }
+
+    /** Which of these numbers were begun. */
+    public Set<String> begun(List<String> numbers) {
+        return numbers.isEmpty()
+                ? Set.of()
+                : jdbc.sql("SELECT number FROM packing WHERE number IN (:numbers)")
+                        .param("numbers", numbers)
+                        .query(String.class)
+                        .set();
+    }
+
     /** Holds it until the transaction ends, so that acts follow one another. */
     @Transactional(propagation = Propagation.MANDATORY)
     public Optional<StoredPacking> lock(String id) {
@@ -102,11 +128,37 @@ public class PackingRepository {
                 .optional();
     }
 
-    /** Newest first, forty at most. */
-    public List<StoredPacking> newest() {
-        return jdbc.sql(COLUMNS + "ORDER BY begun_at DESC, id LIMIT " + MOST)
-                .query(PackingRepository::row)
+    /**
+     * Those begun last first whose number, or the name of whose release, holds the text.
+     *
+     * @param after where the page before ended; empty for the first
+     * @throws RefusedMarkException if that is no mark of this list
+     */
+    public Listed<StoredPacking> page(String text, Optional<Mark> after, int most) {
+        List<Object> values = new ArrayList<>();
+        String found = "FROM packing p WHERE TRUE";
+        if (!text.isEmpty()) {
+            found += " AND (p.number LIKE ? ESCAPE '!' OR p.release_number IN (SELECT r.number FROM released r "
+                    + "WHERE r.name LIKE ? ESCAPE '!'))";
+            String pattern = Like.anywhere(text);
+            values.addAll(List.of(pattern, pattern));
+        }
+        long total = jdbc.sql("SELECT COUNT(*) " + found)
+                .params(values)
+                .query(Long.class)
+                .single();
+        if (total == 0) {
+            return PageOrder.none();
+        }
+        String farther = after.map(mark -> " AND " + BEGUN_LAST_FIRST.after(mark, values))
+                .orElse("");
+        List<PageOrder.Marked<StoredPacking>> page = jdbc.sql(COLUMNS + "JOIN (SELECT p.id AS listed " + found + farther
+                        + " ORDER BY " + BEGUN_LAST_FIRST.sql() + " LIMIT " + (most + 1)
+                        + ") l ON l.listed = id ORDER BY " + BEGUN_LAST_FIRST.sql())
+                .params(values)
+                .query((row, i) -> new PageOrder.Marked<>(row(row, i), BEGUN_LAST_FIRST.mark(row)))
                 .list();
+        return PageOrder.page(page, most, total);
     }
 
     public int countOf(String releaseNumber) {
@@ -172,6 +224,7 @@ public class PackingRepository {
                 row.getString("id"),
                 row.getString("number"),
                 row.getString("release_number"),
+                row.getString("release_name"),
                 row.getString("steps"),
                 Times.fromColumn(row, "begun_at"),
                 row.getString("begun_by"),

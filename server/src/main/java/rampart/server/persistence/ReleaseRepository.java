@@ -3,10 +3,12 @@ package rampart.server.persistence;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import rampart.server.persistence.PageOrder.Form;
 
 /** What was released: rows that are made and read, never changed. */
 @Repository
@@ -14,6 +16,9 @@ public class ReleaseRepository {
     private static final String COLUMNS =
             "SELECT running, number, name, pack_id, revision, verdict, reason, edits, prices, "
                     + "released_at, released_by FROM released ";
+
+    private static final PageOrder BY_NAME =
+            PageOrder.by().rising("name", Form.TEXT).rising("running", Form.WHOLE);
 
     private final JdbcClient jdbc;
 
@@ -78,25 +83,42 @@ public class ReleaseRepository {
                 .list();
     }
 
-    /** Some of what was looked for, and how many there are. */
-    public record Found(List<StoredRelease> releases, long total) {}
-
-    /** The newest of each pack that is there, by name; those whose name or number holds the text. */
-    public Found newest(String text, int most) {
-        String pattern = Like.anywhere(text);
-        long[] total = {0};
-        List<StoredRelease> releases = jdbc.sql("SELECT r.*, COUNT(*) OVER () AS total FROM released r "
-                        + "WHERE r.running = (SELECT MAX(n.running) FROM released n WHERE n.pack_id = r.pack_id) "
-                        + "AND EXISTS (SELECT 1 FROM card c WHERE c.pack_id = r.pack_id AND c.on_shelf = 1) "
-                        + "AND (r.name LIKE ? ESCAPE '!' OR r.number LIKE ? ESCAPE '!') ORDER BY r.name, r.running LIMIT "
-                        + most)
-                .params(pattern, pattern)
-                .query((row, i) -> {
-                    total[0] = row.getLong("total");
-                    return row(row, i);
-                })
+    /**
+     * The newest of each pack that is there, by name; those whose name or number holds the text.
+     *
+     * @param after where the page before ended; empty for the first
+     * @throws RefusedMarkException if that is no mark of this list
+     */
+    public Listed<StoredRelease> newest(String text, Optional<Mark> after, int most) {
+        List<Object> values = new ArrayList<>();
+        String words = "";
+        if (!text.isEmpty()) {
+            words = " AND (r.name LIKE ? ESCAPE '!' OR r.number LIKE ? ESCAPE '!')";
+            String pattern = Like.anywhere(text);
+            values.addAll(List.of(pattern, pattern));
+        }
+        // The newest of each pack are counted by the index of packs, and read by that of names.
+        long total = jdbc.sql("SELECT COUNT(*) FROM (SELECT MAX(running) AS running, pack_id FROM released "
+                        + "GROUP BY pack_id) n JOIN card c ON c.pack_id = n.pack_id AND c.on_shelf = 1"
+                        + (words.isEmpty() ? "" : " JOIN released r ON r.running = n.running" + words))
+                .params(values)
+                .query(Long.class)
+                .single();
+        if (total == 0) {
+            return PageOrder.none();
+        }
+        String found = "FROM released r WHERE "
+                + "NOT EXISTS (SELECT 1 FROM released n WHERE n.pack_id = r.pack_id AND n.running > r.running) "
+                + "AND EXISTS (SELECT 1 FROM card c WHERE c.pack_id = r.pack_id AND c.on_shelf = 1)" + words;
+        String farther =
+                after.map(mark -> " AND " + BY_NAME.after(mark, values)).orElse("");
+        List<PageOrder.Marked<StoredRelease>> page = jdbc.sql("SELECT r.* FROM (SELECT r.running " + found + farther
+                        + " ORDER BY " + BY_NAME.sql("r.") + " LIMIT " + (most + 1)
+                        + ") p JOIN released r ON r.running = p.running ORDER BY " + BY_NAME.sql("r."))
+                .params(values)
+                .query((row, i) -> new PageOrder.Marked<>(row(row, i), BY_NAME.mark(row)))
                 .list();
-        return new Found(releases, total[0]);
+        return PageOrder.page(page, most, total);
     }
 
     public Optional<StoredRelease> byNumber(String number) {

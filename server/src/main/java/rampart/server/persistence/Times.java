@@ -9,6 +9,9 @@ import java.time.temporal.ChronoUnit;
 
 /** Times in the database are UTC to the millisecond. */
 final class Times {
+    /** The last that a column holds. */
+    static final Instant LAST = Instant.parse("9999-12-31T23:59:59.999Z");
+
     private Times() {}
 
     static LocalDateTime toColumn(Instant instant) {

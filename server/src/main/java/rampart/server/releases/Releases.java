@@ -5,6 +5,8 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -33,6 +35,8 @@ import rampart.server.house.Trail;
 import rampart.server.house.Trail.EventType;
 import rampart.server.packs.PackShelf;
 import rampart.server.persistence.EntryRepository;
+import rampart.server.persistence.Listed;
+import rampart.server.persistence.Mark;
 import rampart.server.persistence.PackRepository;
 import rampart.server.persistence.PackRepository.StoredPack;
 import rampart.server.persistence.ReleaseRepository;
@@ -194,9 +198,21 @@ public class Releases {
         return repository.ofRevision(pack.id(), revision.number()).filter(release -> !stepsChanged(release));
     }
 
-    /** True where somebody arranged the steps anew since. */
-    public boolean stepsChanged(StoredRelease release) {
-        return !steps(release).equals(steps(release.packId()).value());
+    private boolean stepsChanged(StoredRelease release) {
+        return !stepsChanged(List.of(release)).isEmpty();
+    }
+
+    /** Numbers of those whose steps somebody arranged anew since. */
+    public Set<String> stepsChanged(List<StoredRelease> releases) {
+        Map<String, Version<KeptSteps>> now =
+                steps.newest(releases.stream().map(StoredRelease::packId).collect(Collectors.toSet()));
+        return releases.stream()
+                .filter(release -> !steps(release)
+                        .equals(Optional.ofNullable(now.get(release.packId()))
+                                .map(Version::value)
+                                .orElse(KeptSteps.NONE)))
+                .map(StoredRelease::number)
+                .collect(Collectors.toSet());
     }
 
     private StoredRelease add(StoredPack pack, Revision revision, StatusView verdict, String reason, String by) {
@@ -231,9 +247,13 @@ public class Releases {
         return repository.of(packId);
     }
 
-    /** The newest of each pack on the shelf, by name; those whose name or number holds the text. */
-    public ReleaseRepository.Found newest(String text, int most) {
-        return repository.newest(text, most);
+    /**
+     * The newest of each pack on the shelf, by name; those whose name or number holds the text.
+     *
+     * @param after where the page before ended; empty for the first
+     */
+    public Listed<StoredRelease> newest(String text, Optional<Mark> after, int most) {
+        return repository.newest(text, after, most);
     }
 
     public Optional<StoredRelease> byNumber(String number) {

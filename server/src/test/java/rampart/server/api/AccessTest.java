@@ -181,9 +181,9 @@ class AccessTest {
                 http.send(
                         "POST", "api/evaluations", "a=b".getBytes(StandardCharsets.UTF_8), "Content-Type", "nonsense"),
                 415);
-        assertProblem(http.get("api/packs?page=-1"), 400);
+        assertProblem(http.get("api/packs?size=0"), 400);
         assertProblem(http.get("api/packs?size=1000"), 400);
-        assertProblem(http.get("api/packs?page=abc"), 400);
+        assertProblem(http.get("api/packs?size=abc"), 400);
         assertProblem(http.get("api/packs?search=" + "x".repeat(300)), 400);
         assertProblem(http.post("api/curves", Http.demoPack("10-hygrometer")), 400);
         assertProblem(http.post("api/curves?check=lift", Http.demoPack("10-hygrometer")), 404);
@@ -193,7 +193,7 @@ class AccessTest {
         assertProblem(http.get("api/packs?search=%ff"), 400);
         assertProblem(http.get("api/packs?search=%ED%A0%80"), 400);
         assertProblem(http.get("api/packs/x%00y"), 400);
-        assertThat(http.get("api/packs?page=abc").body())
+        assertThat(http.get("api/packs?size=abc").body())
                 .contains("'abc' is not allowed")
                 .contains("it must be a number");
         assertThat(http.put("api/packs/x/draft", "{}").body()).contains("If-Match");

@@ -110,9 +110,14 @@ class PackResourceTest {
                 .isEqualTo(1);
         assertThat(http.get("api/packs?search=zz%20100").json().path("total").asInt())
                 .isEqualTo(2);
-        JsonNode page = http.get("api/packs?search=zz%20100&size=1&page=1").json();
+        JsonNode first = http.get("api/packs?search=zz%20100&size=1").json();
+        JsonNode page = http.get("api/packs?search=zz%20100&size=1&after="
+                        + first.path("next").asString())
+                .json();
         assertThat(page.path("items").size()).isEqualTo(1);
+        assertThat(page.at("/items/0/id")).isNotEqualTo(first.at("/items/0/id"));
         assertThat(page.path("total").asInt()).isEqualTo(2);
+        assertThat(page.path("next").isNull()).isTrue();
         assertThat(http.get("api/packs?search='%3B%20DROP%20TABLE%20pack%3B--")
                         .json()
                         .path("total")

@@ -424,10 +424,7 @@ class PackingTest {
         JsonNode found = designer.get("api/consignments?search=" + number).json();
         assertThat(found.path("total").asInt()).isOne();
         assertThat(found.at("/items/0/number").asString()).isEqualTo(number);
-        assertThat(designer.get("api/consignments?page=1&search=" + number)
-                        .json()
-                        .path("items"))
-                .isEmpty();
+        assertThat(found.path("next").isNull()).isTrue();
         assertThat(begin(number + "/3").path("number").asString()).isEqualTo(number + "/3");
         assertThat(begin(number + "/3").path("id"))
                 .isEqualTo(begin(number + "/3").path("id"));

@@ -54,10 +54,18 @@ class CardTest {
             http.put("api/packs/" + id + "/note", "{\"note\":\"of the card\"}");
             assertThat(header(cards, id).name()).isEqualTo("called otherwise");
             assertThat(header(cards, id).note()).isEqualTo("of the card");
-            assertThat(cards.find(new Wanted("OTHERW", Optional.empty(), Optional.empty()), Order.SIZE, 0, 5)
+            assertThat(cards.find(
+                                    new Wanted("OTHERW", Optional.empty(), Optional.empty()),
+                                    Order.SIZE,
+                                    Optional.empty(),
+                                    5)
                             .total())
                     .isOne();
-            assertThat(cards.find(new Wanted("of_the", Optional.empty(), Optional.empty()), Order.NAME, 0, 5)
+            assertThat(cards.find(
+                                    new Wanted("of_the", Optional.empty(), Optional.empty()),
+                                    Order.NAME,
+                                    Optional.empty(),
+                                    5)
                             .total())
                     .as("a line below is a letter, not any letter")
                     .isZero();
@@ -74,21 +82,31 @@ class CardTest {
                     "\ud83d\ude00",
                     "\ufdfa",
                     "\u00ad")) {
-                assertThat(cards.find(new Wanted(there, Optional.empty(), Optional.empty()), Order.NAME, 0, 5)
+                assertThat(cards.find(
+                                        new Wanted(there, Optional.empty(), Optional.empty()),
+                                        Order.NAME,
+                                        Optional.empty(),
+                                        5)
                                 .total())
                         .as(there)
                         .isEqualTo(likeAlone(database, there));
             }
             assertThat(likeAlone(database, "naive")).isOne();
-            assertThat(cards.find(new Wanted("naiver", Optional.empty(), Optional.empty()), Order.NAME, 0, 5)
+            assertThat(cards.find(
+                                    new Wanted("naiver", Optional.empty(), Optional.empty()),
+                                    Order.NAME,
+                                    Optional.empty(),
+                                    5)
                             .total())
                     .isZero();
             http.put("api/packs/" + id + "/note", "{\"note\":\"" + "\ufdfa".repeat(4000) + "\"}");
             assertThat(header(cards, id).note()).as("the most weights").hasSize(4000);
             http.delete("api/packs/" + id);
-            assertThat(cards.find(ANY, Order.SAVED, 0, 5).total()).isZero();
+            assertThat(cards.find(ANY, Order.SAVED, Optional.empty(), 5).total())
+                    .isZero();
             http.post("api/packs/" + id + "/restoration", "");
-            assertThat(cards.find(ANY, Order.SAVED, 0, 5).total()).isOne();
+            assertThat(cards.find(ANY, Order.SAVED, Optional.empty(), 5).total())
+                    .isOne();
 
             assertThat(verdict(http, "breaks", id)).isTrue();
             assertThat(cards.forgetOtherThan("c".repeat(64))).as("other rules").isPositive();
@@ -105,7 +123,7 @@ class CardTest {
     }
 
     private static Header header(CardRepository cards, String id) {
-        List<Header> all = cards.find(ANY, Order.SAVED, 0, 50).page();
+        List<Header> all = cards.find(ANY, Order.SAVED, Optional.empty(), 50).rows();
         return all.stream().filter(header -> header.id().equals(id)).findFirst().orElseThrow();
     }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -12,6 +14,7 @@ import rampart.server.demo.DemoAccounts;
 import rampart.server.support.Http;
 import rampart.server.support.RunningRampart;
 import rampart.server.support.TestDatabase;
+import tools.jackson.databind.JsonNode;
 
 /**
  * What the database does for a page of a long list, by its own counters: it looks a page up in an index, sorts no more than
@@ -65,7 +68,14 @@ class LongShelfTest {
                         + "CONCAT('R', 10000 + s.n), CONCAT('pack ', s.n), s.id, 1, r.verdict, r.reason, r.edits, r.prices, "
                         + "r.released_at, r.released_by FROM released r, "
                         + "(SELECT id, ROW_NUMBER() OVER (ORDER BY id) + 1 AS n FROM pack WHERE id <> '" + id + "') s");
-        database.single("ANALYZE TABLE pack, card, revision, released");
+        String release =
+                http.get("api/packs/" + id + "/releases").json().at("/0/number").asString();
+        assertThat(http.post("api/packings", "{\"number\":\"" + release + "\"}").status())
+                .isEqualTo(200);
+        database.execute("INSERT INTO packing (id, number, release_number, steps, begun_at, begun_by) SELECT UUID(), "
+                + "CONCAT('P', seq), release_number, steps, begun_at - INTERVAL seq MINUTE, begun_by FROM packing, seq_1_to_"
+                + PACKS);
+        database.single("ANALYZE TABLE pack, card, revision, released, packing");
     }
 
     @AfterAll
@@ -79,9 +89,14 @@ class LongShelfTest {
         List<String> pages = new ArrayList<>();
         for (String sort : List.of("saved", "name", "weakest", "size", "mass")) {
             for (String filter : List.of("", "&verdict=holds", "&kind=single")) {
-                for (int page : List.of(0, 40)) {
-                    pages.add("api/packs?sort=" + sort + filter + "&page=" + page);
+                String first = "api/packs?sort=" + sort + filter;
+                pages.add(first);
+                String mark = "";
+                for (int page = 0; page < 9; page++) {
+                    JsonNode next = http.get(first + "&size=100" + mark).json().path("next");
+                    mark = next.isNull() ? mark : "&after=" + next.asString();
                 }
+                pages.add(first + mark);
             }
         }
         for (String page : pages) {
@@ -97,13 +112,14 @@ class LongShelfTest {
         }
     }
 
-    /** Words may stand anywhere: all cards are read, once, and no draft. */
+    /** Words may stand anywhere: all cards are read, to count those that have them and to find the page, and no draft. */
     @Test
-    void wordsReadEveryCardOnce() {
+    void wordsReadEveryCardTwice() {
         long scanned = database.counted("Handler_read_rnd_next");
         assertThat(http.get("api/packs?search=pack+29").json().path("total").asInt())
                 .isEqualTo(111);
-        assertThat(database.counted("Handler_read_rnd_next") - scanned).isBetween((long) PACKS, PACKS + 2 * OF_A_PAGE);
+        assertThat(database.counted("Handler_read_rnd_next") - scanned)
+                .isBetween((long) PACKS, 2 * (PACKS + OF_A_PAGE));
     }
 
     @Test
@@ -124,6 +140,42 @@ class LongShelfTest {
         assertThat(http.get("api/releases?search=pack+29").json().path("total").asInt())
                 .isEqualTo(111);
         assertThat(database.counted("Handler_read_rnd_next") + database.counted("Handler_read_next") - read)
-                .isLessThan(4L * PACKS);
+                .isLessThan(6L * PACKS);
+    }
+
+    /** What the database means to do for each statement of each list: nothing that grows with the house is read without an index. */
+    @Test
+    void everyStatementOfAListIsExplained() {
+        Set<String> keys = new TreeSet<>();
+        for (String list : List.of(
+                "api/packs?sort=saved",
+                "api/packs?sort=name",
+                "api/packs?sort=weakest",
+                "api/packs?sort=size",
+                "api/packs?sort=mass",
+                "api/packs?sort=mass&verdict=holds&kind=single",
+                "api/releases",
+                "api/packings",
+                "api/consignments",
+                "api/events")) {
+            for (String statement : database.statements(() -> http.get(list))) {
+                for (TestDatabase.Plan plan : database.explain(statement)) {
+                    assertThat(plan.type().equals("ALL") && plan.rows() > OF_A_PAGE)
+                            .as(list + ": " + plan + " of " + statement)
+                            .isFalse();
+                    keys.add(plan.key());
+                }
+            }
+        }
+        assertThat(keys)
+                .contains(
+                        "card_saved",
+                        "card_name",
+                        "card_weakest",
+                        "card_size",
+                        "card_mass",
+                        "released_by_name",
+                        "packing_begun",
+                        "entry_listed");
     }
 }

@@ -3,6 +3,7 @@ package rampart.server.support;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -103,6 +104,58 @@ public final class TestDatabase implements AutoCloseable {
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** What is asked while something is done, as it comes to the database; only what reads, but for sessions, whose statements have several lines. */
+    public List<String> statements(Runnable done) {
+        Path log = home.resolve("statements.log");
+        try {
+            Files.deleteIfExists(log);
+            asRoot("SET GLOBAL log_output = 'FILE', GLOBAL general_log_file = '" + log + "', GLOBAL general_log = ON");
+            done.run();
+            asRoot("SET GLOBAL general_log = OFF");
+            try (Stream<String> lines = Files.lines(log, StandardCharsets.ISO_8859_1)) {
+                // Sessions are bytes, which are no letters.
+                return lines.map(line -> line.substring(line.lastIndexOf('\t') + 1))
+                        .filter(line -> line.startsWith("SELECT ") && !line.startsWith("SELECT S."))
+                        .distinct()
+                        .toList();
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void asRoot(String sql) throws IOException {
+        run(List.of(
+                "mariadb",
+                "--no-defaults",
+                "--socket=" + home.resolve("db.sock"),
+                "-uroot",
+                "-p" + PASSWORD,
+                "-e",
+                sql));
+    }
+
+    /** How one table of a statement is read: by {@code ALL} from end to end. */
+    public record Plan(String table, String type, String key, long rows) {}
+
+    /** How the database means to answer a statement. */
+    public List<Plan> explain(String statement) {
+        List<Plan> plans = new ArrayList<>();
+        try (Connection connection = DriverManager.getConnection(url(), "rampart", PASSWORD);
+                ResultSet row = connection.createStatement().executeQuery("EXPLAIN " + statement)) {
+            while (row.next()) {
+                plans.add(new Plan(
+                        String.valueOf(row.getString("table")),
+                        String.valueOf(row.getString("type")),
+                        String.valueOf(row.getString("key")),
+                        row.getLong("rows")));
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        return plans;
     }
 
     /** Runs a statement past the application. */
