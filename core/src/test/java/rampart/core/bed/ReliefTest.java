@@ -3,6 +3,7 @@ package rampart.core.bed;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -79,6 +80,62 @@ class ReliefTest {
         assertThat(Relief.of(snug(new Size(30, 30, 30)), mm(50), 0, ALL, 800))
                 .as("no room for two ribs")
                 .isEmpty();
+    }
+
+    /** Three quarters of 60 mm, where 13 mm would be left of it; of 50 mm all but 13; and none that is less than 8 deep. */
+    @Test
+    void aGrooveIsAsDeepAsTheFoamAllows() {
+        assertThat(groovedMm(60)).isCloseTo(45, within(0.2));
+        assertThat(groovedMm(50)).isCloseTo(37, within(0.2));
+        assertThat(groovedMm(21.1)).isCloseTo(8.1, within(0.2));
+        assertThat(Relief.of(snug(new Size(300, 200, 100)), mm(20.9), 0, ALL, 20_000))
+                .isEmpty();
+    }
+
+    private static double groovedMm(double thickMm) {
+        BedShape bed = snug(new Size(300, 200, 100));
+        return -50
+                - first(Relief.of(bed, mm(thickMm), 0, EnumSet.of(Face.BOTTOM), 20_000))
+                        .bottomMm();
+    }
+
+    private static Prism first(Optional<BedShape> relieved) {
+        return relieved.orElseThrow().wells().get(0).prism();
+    }
+
+    /** A body with a step of 20 mm below: grooves go 5 mm up into the hollow and no farther, for the rest is bridged. */
+    @Test
+    void aHollowBelowTheItemIsBridged() {
+        assertThat(first(stepped(20)).topMm() + 50).isCloseTo(5, within(0.1));
+        assertThat(first(stepped(3)).topMm() + 50).isCloseTo(3, within(0.1));
+    }
+
+    private static Optional<BedShape> stepped(double mm) {
+        BedPart left = new BedPart("left", new Prism(rectangle(-150, -100, 0, 100), -50, 50), Nature.STRONG, 0);
+        BedPart right = new BedPart("right", new Prism(rectangle(0, -100, 150, 100), -50 + mm, 50), Nature.STRONG, 0);
+        BedShape bed = new BedShape(new Size(300, 200, 100), List.of(left, right), List.of(), 0, 0, List.of());
+        return Relief.of(bed, mm(60), 0, EnumSet.of(Face.BOTTOM), 20_000);
+    }
+
+    /** No bed has more than sixty places that are left empty: nobody would cut it. */
+    @Test
+    void aBedWithManyWellsIsNotGroovedFurther() {
+        assertThat(grooved(57)).isPresent();
+        assertThat(grooved(58)).isEmpty();
+    }
+
+    private static Optional<BedShape> grooved(int wells) {
+        BedShape bed = snug(new Size(300, 200, 100));
+        List<BedWell> there = new ArrayList<>();
+        for (int i = 0; i < wells; i++) {
+            there.add(new BedWell("well " + i, new Prism(rectangle(-140 + 4 * i, 101, -139 + 4 * i, 110), 0, 10)));
+        }
+        return Relief.of(
+                new BedShape(bed.size(), bed.parts(), there, 0, 0, List.of()),
+                mm(50),
+                0,
+                EnumSet.of(Face.BOTTOM),
+                20_000);
     }
 
     /** Grooves of random beds stay inside the block, apart from each other by a rib that stands, and never bear more. */

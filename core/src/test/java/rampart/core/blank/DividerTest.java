@@ -210,6 +210,10 @@ class DividerTest {
         }
         assertThat(deep + 4 / 2.0).isCloseTo(20, within(1e-6));
         assertThat(of(set, needed.plus(10, 10, 0))).hasSize(1);
+        // Legs of less than two calipers beside a web of one do not fold (common practice, no source): 12 on each side,
+        // of board 4 thick.
+        assertThat(of(set, needed.plus(24.2, 60, 0))).hasSize(2);
+        assertThat(of(set, needed.plus(23.8, 60, 0))).hasSize(1);
     }
 
     @Test

@@ -1,17 +1,24 @@
 package rampart.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.DoublePredicate;
 import org.junit.jupiter.api.Test;
 import rampart.core.evaluation.Evaluation;
 import rampart.core.item.Item;
 import rampart.core.journey.Journey;
 import rampart.core.journey.Stack;
 import rampart.core.layout.Layout;
+import rampart.core.material.CushionLaw;
 import rampart.core.material.StandardCatalogue;
 import rampart.core.pack.Packs;
+import rampart.core.quantity.Face;
+import rampart.core.verdict.Check;
 import rampart.core.words.DropWords;
+import rampart.core.words.Sentence;
 
 /** From where on a check says more: each limit from both sides, worked by hand. */
 class NotesTest {
@@ -90,5 +97,76 @@ class NotesTest {
                 Packs.box("c-32", 0),
                 Packs.full("pe-28", 40),
                 Packs.box("c-32", 0));
+    }
+
+    /** Softest at b E = 1 (rule 31: G over s is least there); an eighth of the way to lock-up on either side is said to be near it. */
+    @Test
+    void howFarACushionIsFromItsBest() {
+        CushionLaw law = StandardCatalogue.get().foam("pe-28").law();
+        double best = 1 - 1 / (Math.E * law.aKpa() * law.bPerKpa() * law.lockUpStrain());
+        double thick = between(15, 300, mm -> blow(mm).because().stream().noneMatch(NotesTest::tooLittle));
+        double thin = between(8, 300, mm -> blow(mm).because().stream().anyMatch(NotesTest::nearlyFlat));
+        assertThat(best - pressed(thick)).isCloseTo(0.12, within(0.003));
+        assertThat(pressed(thin) - best).isCloseTo(0.12, within(0.003));
+    }
+
+    private static boolean tooLittle(Sentence said) {
+        return said.key() == DropWords.TOO_LITTLE;
+    }
+
+    private static boolean nearlyFlat(Sentence said) {
+        return said.key() == DropWords.NEARLY_FLAT;
+    }
+
+    /** The largest thickness of which something is true that is true of the least. */
+    private static double between(double leastMm, double mostMm, DoublePredicate holds) {
+        double from = leastMm;
+        double to = mostMm;
+        for (int i = 0; i < 30; i++) {
+            double middle = (from + to) / 2;
+            if (holds.test(middle)) {
+                from = middle;
+            } else {
+                to = middle;
+            }
+        }
+        return from;
+    }
+
+    private static Evaluation padded(double mm) {
+        return Packs.evaluate(
+                Packs.item(200, 150, 100, 3, 60), Packs.falls(760), Packs.full("pe-28", mm), Packs.box("c-32", 0));
+    }
+
+    private static Check blow(double mm) {
+        return Packs.check(padded(mm), "drop.face.1");
+    }
+
+    private static double pressed(double mm) {
+        return padded(mm).drops().stream()
+                .filter(drop -> drop.id().faces().equals(List.of(Face.TOP)))
+                .findFirst()
+                .orElseThrow()
+                .worst()
+                .layers()
+                .get(0)
+                .lockUpFraction()[0];
+    }
+
+    /** A tenth of the thickness may go by the check of creep; half of that is said of the drops on the bottom. */
+    @Test
+    void aTwentiethThatIsLostIsTold() {
+        double most = between(1, 40, kg -> !toldThinner(kg));
+        assertThat(Packs.check(standing(most), "cushion.creep").demand()).isCloseTo(0.05, within(0.002));
+    }
+
+    private static boolean toldThinner(double kg) {
+        return Packs.check(standing(kg), "drop.face.3").because().stream()
+                .anyMatch(said -> said.key() == DropWords.THINNER_IN_TIME);
+    }
+
+    private static Evaluation standing(double kg) {
+        return Packs.evaluate(
+                Packs.item(200, 150, 100, kg, 60), Packs.falls(760), Packs.full("pe-28", 50), Packs.box("c-32", 0));
     }
 }
