@@ -55,7 +55,7 @@ class CarrierController {
     record CarrierLinesView(
             @NotNull(message = "give the services; an empty list for none")
             @Size(max = 30, message = "a house has at most 30 services")
-            List<@Valid CarrierLineView> lines) {}
+            List<@Valid @NotNull(message = "a service is not null") CarrierLineView> lines) {}
 
     @GetMapping(path = "/api/house/carriers", produces = MediaType.APPLICATION_JSON_VALUE)
     CarrierLinesView carriers() {

@@ -68,7 +68,7 @@ class MeasuredController {
             @Nullable Double lengthMm,
             @Nullable Double widthMm,
             @Nullable Double radiusMm,
-            @Nullable @Size(max = Shape.MOST_PLACES) List<List<Double>> placesMm,
+            @Nullable @Size(max = Shape.MOST_PLACES) List<@NotNull List<@NotNull Double>> placesMm,
             double rightMm,
             double backMm,
             double turnDegrees,

@@ -98,7 +98,7 @@ class ProposalController {
             String build,
 
             @NotNull(message = "give the foams that may be used; an empty list for all")
-            List<String> foams,
+            List<@NotNull String> foams,
 
             @DecimalMin(value = "1", message = "an outside edge is 1 to 10000 mm")
             @DecimalMax(value = "10000", message = "an outside edge is 1 to 10000 mm")
