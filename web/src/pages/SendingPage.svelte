@@ -28,11 +28,13 @@
   const pages = new Pages();
   let search = $state('');
   let turn = 0;
+  let offered = 0;
   /** Words in the releases that are offered; where there are more than are offered at once. */
   let wanted = $state('');
   let more = $state(false);
   let releases = $state.raw<Release[]>([]);
   let loaded = $state(false);
+  let knowsReleases = $state(false);
   let draft = $state<Draft | null>(null);
   let problem = $state.raw<Problem | null>(null);
   let keys = 0;
@@ -41,23 +43,38 @@
   $effect(() => {
     void load();
   });
+  $effect(() => {
+    void offer();
+  });
 
   async function load() {
     const mine = ++turn;
-    const [sent, released] = await Promise.all([
-      call(api.GET('/api/consignments', { params: { query: { search, after: pages.after, size: PAGE } } })),
-      call(api.GET('/api/releases', { params: { query: { size: 200, ...(wanted ? { search: wanted } : {}) } } }))
-    ]);
+    const sent = await call(
+      api.GET('/api/consignments', { params: { query: { search, after: pages.after, size: PAGE } } })
+    );
     if (mine !== turn) {
       return;
     }
     all = sent.data?.items ?? all;
     total = sent.data?.total ?? total;
     pages.read(sent.data?.next ?? null);
+    problem = sent.problem ?? null;
+    loaded = true;
+  }
+
+  /** Releases to put into one; they are not asked for again at each letter of a search. */
+  async function offer() {
+    const mine = ++offered;
+    const released = await call(
+      api.GET('/api/releases', { params: { query: { size: 200, ...(wanted ? { search: wanted } : {}) } } })
+    );
+    if (mine !== offered) {
+      return;
+    }
     releases = released.data?.items ?? releases;
     more = (released.data?.total ?? 0) > releases.length;
-    problem = sent.problem ?? released.problem ?? null;
-    loaded = true;
+    problem = released.problem ?? problem;
+    knowsReleases = true;
   }
 
   const entry = (release: string, count = 1, contents = '') => ({ key: keys++, release, count, contents });
@@ -236,7 +253,7 @@
       <button type="button" class="btn btn-sm" disabled={pages.isLast} onclick={() => pages.forth()}>Older</button>
     </p>
   {/if}
-  {#if loaded && all.length === 0 && !draft && !search}
+  {#if loaded && knowsReleases && all.length === 0 && !draft && !search}
     <p>
       Nothing travels yet. {releases.length === 0
         ? 'Release a pack first, at its station Release.'

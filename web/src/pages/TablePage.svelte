@@ -247,6 +247,19 @@
     color: var(--color-neutral-content);
     font-weight: 650;
   }
+  .more {
+    justify-self: start;
+    min-height: 3rem;
+    margin-top: 0.75rem;
+    padding: 0 1rem;
+    border: 1px solid var(--color-base-content);
+    background: var(--color-base-200);
+    font-size: 1rem;
+    font-weight: 650;
+  }
+  .more:hover {
+    background: var(--color-base-300);
+  }
   h2 {
     font-size: 1.125rem;
     font-weight: 650;
