@@ -17,8 +17,8 @@ import rampart.server.support.RunningRampart;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Damaged and absurd documents to every address that takes JSON: never a 500, never a figure that is no number, no first look
- * that takes its time. A share of them runs with every test; {@code -Drampart.fuzz=20000} runs as many as one likes.
+ * Damaged and absurd documents to every address that takes JSON: never a 500, never a figure that is no number, none that
+ * hangs. A share of them runs with every test; {@code -Drampart.fuzz=20000} runs as many as one likes.
  */
 @ExtendWith(RunningRampart.class)
 class FuzzTest {
